@@ -1,0 +1,150 @@
+"""The rules: a Reading in, the punch list out. Every finding is a sentence an animator would say."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from ironarc.core.reading import Reading
+from ironarc.core.reading.flights import Flight, allowed_frames
+from ironarc.core.settings import GRADES, REFERENCE_HEIGHT_M, SETTINGS
+
+SOUND, STRAINED, CRACKED = "sound", "strained", "cracked"
+_RANK = {SOUND: 0, STRAINED: 1, CRACKED: 2}
+
+
+@dataclass(frozen=True)
+class Finding:
+    """One thing to put right.
+
+    kind : a key of GRADES; grade : "strained" or "cracked"
+    start, end : frames; value, limit : in `unit`; limit is the one for "strained"
+    says : the sentence shown; true_with : the correction that settles it, or None
+    """
+
+    kind: str
+    grade: str
+    start: int
+    end: int
+    value: float
+    unit: str
+    limit: float
+    says: str
+    true_with: str | None = None
+
+
+def find(reading: Reading) -> list[Finding]:
+    """All findings of a reading, worst first, then by frame."""
+    found = []
+    for flight in reading.flights:
+        if _long_enough(flight, reading.g):
+            found += [
+                f
+                for rule in (_hang, _arc, _spin, _take_off_kink, _landing_kink)
+                if (f := rule(flight, reading)) is not None
+            ]
+    return sorted(found, key=lambda f: (-_RANK[f.grade], f.start, f.kind))
+
+
+def grade_of(findings: list[Finding]) -> str:
+    """The worst grade among findings; sound if there are none."""
+    return max((f.grade for f in findings), key=_RANK.get, default=SOUND)
+
+
+def flight_grade(flight: Flight, findings: list[Finding]) -> str:
+    """The grade of one flight: the worst finding that lies on it or on the frames beside it."""
+    return grade_of([f for f in findings if f.start <= flight.end + 1 and f.end >= flight.start - 1])
+
+
+def _long_enough(flight: Flight, g: float) -> bool:
+    """False for a flight whose own error leaves even a cracked hang time open; it says nothing then."""
+    return SETTINGS["hang_errors"].value * flight.implied_g_se < GRADES["hang"].cracked * g
+
+
+def _graded(kind: str, value: float, factor: float = 1.0) -> tuple[str, float]:
+    """Grade of `value` and the limit it was held against, the limits multiplied by `factor`."""
+    grade = GRADES[kind]
+    if value > grade.cracked * factor:
+        return CRACKED, grade.cracked * factor
+    return (STRAINED if value > grade.strained * factor else SOUND), grade.strained * factor
+
+
+def _size(reading: Reading) -> float:
+    return reading.body.anatomy.height_m / REFERENCE_HEIGHT_M
+
+
+def _frames(n: float) -> str:
+    return f"{n:.0f} frame{'' if round(n) == 1 else 's'}"
+
+
+def _hang(flight: Flight, reading: Reading) -> Finding | None:
+    off = abs(flight.implied_g - reading.g)
+    grade, limit = _graded("hang", off / reading.g)
+    if grade == SOUND or off <= SETTINGS["hang_errors"].value * flight.implied_g_se:
+        return None
+    room = round(allowed_frames(flight, reading.g, reading.poses.fps))
+    rise, drop = flight.rise_m * 100, flight.drop_m * 100
+    path = f"A rise of {rise:.0f} cm" if abs(rise - drop) < 3 else f"A rise of {rise:.0f} cm and a drop of {drop:.0f} cm"
+    many = "" if abs(rise - drop) < 3 else "s"
+    pace = f"It plays at {flight.speed_factor * 100:.0f} % of true speed."
+    if flight.implied_g <= 0:
+        says = f"Hangs {_frames(flight.hang_frames)} ({flight.hang_s:.2f} s) on a path that never falls: it bends upwards."
+    elif flight.implied_g < reading.g:
+        allow = f"allow{'' if many else 's'}"
+        says = f"Hangs {_frames(flight.hang_frames)} ({flight.hang_s:.2f} s). {path} {allow} {room}. {pace}"
+    else:
+        need = f"need{'' if many else 's'}"
+        says = f"Rushes: {_frames(flight.hang_frames)} ({flight.hang_s:.2f} s) in the air. {path} {need} {room}. {pace}"
+    return Finding("hang", grade, flight.start, flight.end, off / reading.g, GRADES["hang"].unit, limit, says, "true_arc")
+
+
+def _arc(flight: Flight, reading: Reading) -> Finding | None:
+    grade, limit = _graded("arc", flight.arc_max_m, _size(reading))
+    if grade == SOUND:
+        return None
+    says = (
+        f"Strays {flight.arc_max_m * 100:.0f} cm from the arc gravity would draw through these "
+        f"{_frames(flight.hang_frames)}; {limit * 100:.0f} cm is the limit."
+    )
+    return Finding("arc", grade, flight.start, flight.end, flight.arc_max_m, "m", limit, says, "true_arc")
+
+
+def _spin(flight: Flight, reading: Reading) -> Finding | None:
+    mean = float(np.linalg.norm(flight.spin.mean))
+    # angular momentum grows with mass and with the square of height
+    floor = SETTINGS["spin_floor"].value * reading.body.mass_kg / 75.0 * _size(reading) ** 2
+    share = flight.spin.rms_dev / max(mean, 1e-9)
+    grade, limit = _graded("spin", share)
+    if grade == SOUND or flight.spin.rms_dev <= floor:
+        return None
+    says = (
+        f"Spin wavers by {share * 100:.0f} % of its mean in the air ({abs(flight.spin.turns_per_s):.1f} turns a second on "
+        f"average); {limit * 100:.0f} % is the limit. Nothing to push on up there: turn faster only while folded tighter."
+    )
+    return Finding("spin", grade, flight.start, flight.end, share, GRADES["spin"].unit, limit, says)
+
+
+def _kink(flight: Flight, reading: Reading, kink: float, frame: int, at_take_off: bool) -> Finding | None:
+    # speeds grow with the root of length under the same gravity
+    grade, limit = _graded("kink", kink, float(np.sqrt(_size(reading))))
+    if grade == SOUND:
+        return None
+    push = kink / (reading.g * reading.poses.dt)
+    if at_take_off:
+        says = (
+            f"Leaves with a jerk: {kink:.1f} m/s more than the push before it gave, a shove of {push:.0f} body weights in "
+            f"one frame. Start the push earlier or deeper, or take less height."
+        )
+    else:
+        says = (
+            f"Lands with a jerk: {kink:.1f} m/s is gone within one frame, a blow of {push:.0f} body weights. "
+            f"Let the knees go on down for longer after contact."
+        )
+    return Finding("kink", grade, frame - 1, frame, kink, "m/s", limit, says)
+
+
+def _take_off_kink(flight: Flight, reading: Reading) -> Finding | None:
+    return _kink(flight, reading, flight.kink_take_off_ms, flight.start, True)
+
+
+def _landing_kink(flight: Flight, reading: Reading) -> Finding | None:
+    return _kink(flight, reading, flight.kink_landing_ms, flight.end + 1, False)

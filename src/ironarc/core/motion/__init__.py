@@ -1,0 +1,1 @@
+"""Keys, layers, and the bake that turns them into poses."""

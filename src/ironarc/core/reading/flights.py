@@ -1,0 +1,159 @@
+"""Flights: what the path and the spin of the center of gravity say about the time in the air."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from ironarc.core.settings import SETTINGS
+
+
+@dataclass(frozen=True)
+class Spin:
+    """mean : (3,) kg·m²/s mean angular momentum; rms_dev : rms deviation from it; turns_per_s : what the
+    mean is worth about its own axis, given how the body is folded."""
+
+    mean: np.ndarray
+    rms_dev: float
+    turns_per_s: float
+
+
+@dataclass(frozen=True)
+class Flight:
+    """A span with no contact. Frame numbers are the shot's.
+
+    start, end : first and last frame with no contact
+    take_off_seen, landing_seen : False where the flight runs over the edge of the range
+    hang_frames, hang_s : frames in the air, and their time
+    rise_m, drop_m : take-off to apex and apex to landing
+    apex_frame : the frame nearest the top
+    take_off_ms : (3,) m/s at take-off, from the fitted arc
+    implied_g, implied_g_se : m/s², the gravity the path itself follows, and its standard error
+    arc_rms_m, arc_max_m : distance from the nearest arc with the shot's gravity
+    speed_factor : sqrt(implied_g / g), the share of true speed it plays at
+    kink_take_off_ms, kink_landing_ms : m/s, speed that appears between the last frame of contact and the
+        arc (0 where not seen)
+    spin : see Spin
+    """
+
+    start: int
+    end: int
+    take_off_seen: bool
+    landing_seen: bool
+    hang_frames: int
+    hang_s: float
+    rise_m: float
+    drop_m: float
+    apex_frame: int
+    take_off_ms: np.ndarray
+    implied_g: float
+    implied_g_se: float
+    arc_rms_m: float
+    arc_max_m: float
+    speed_factor: float
+    kink_take_off_ms: float
+    kink_landing_ms: float
+    spin: Spin
+
+
+@dataclass(frozen=True)
+class ArcFit:
+    """Least-squares arc: position(t) = at0 + velocity t - (0, g/2, 0) t², t in s from the span's first frame."""
+
+    at0: np.ndarray
+    velocity: np.ndarray
+    g: float
+    g_se: float
+    residual: np.ndarray
+
+    def position(self, t: np.ndarray) -> np.ndarray:
+        """(times, 3) m."""
+        t = np.asarray(t)[:, None]
+        return self.at0 + self.velocity * t - np.array([0.0, self.g / 2, 0.0]) * t * t
+
+    def velocity_at(self, t: float) -> np.ndarray:
+        """(3,) m/s."""
+        return self.velocity - np.array([0.0, self.g * t, 0.0])
+
+
+def fit_arc(com: np.ndarray, dt: float, g: float | None = None) -> ArcFit:
+    """Fits lines to x and z and a parabola to y of `com` (frames, 3) m; with `g` given, its curvature is fixed.
+
+    The standard error of a free g comes from the residual, but never from less than the least noise in
+    the settings: keyed curves are smooth enough to look exact over three frames and say nothing.
+    """
+    n = len(com)
+    t = np.arange(n) * dt
+    line = np.column_stack([np.ones(n), t])
+    free = g is None
+    design = np.column_stack([line, -0.5 * t * t]) if free else line
+    target = com[:, 1] if free else com[:, 1] + 0.5 * g * t * t
+    solved, *_ = np.linalg.lstsq(design, target, rcond=None)
+    level, *_ = np.linalg.lstsq(line, com[:, [0, 2]], rcond=None)
+    at0 = np.array([level[0, 0], solved[0], level[0, 1]])
+    velocity = np.array([level[1, 0], solved[1], level[1, 1]])
+    fit_g, se = (float(solved[2]), np.inf) if free else (g, 0.0)
+    fit = ArcFit(at0, velocity, fit_g, se, np.zeros(0))
+    residual = com - fit.position(t)
+    if free and n > 3:
+        noise = max(np.sqrt((residual[:, 1] ** 2).sum() / (n - 3)), SETTINGS["position_noise"].value)
+        covariance = np.linalg.inv(design.T @ design)
+        se = float(noise * np.sqrt(covariance[2, 2]))
+    return ArcFit(at0, velocity, fit_g, se, residual)
+
+
+def measure_flight(
+    a: int, b: int, com: np.ndarray, v_com: np.ndarray, L: np.ndarray, inertia: np.ndarray, frames, dt: float, g: float
+) -> Flight:
+    """Measures the flight over frame indices [a, b).
+
+    com (frames, 3) m, v_com (frames, 3) m/s, L (frames, 3) kg·m²/s over the whole shot; inertia (b - a, 3, 3).
+    """
+    n = b - a
+    own = fit_arc(com[a:b], dt)
+    ideal = fit_arc(com[a:b], dt, g)
+    off = np.linalg.norm(ideal.residual, axis=1)
+    y = com[:, 1]
+    # take-off and landing lie between the last frame of contact and the first without
+    take_off_y = (y[a - 1] + y[a]) / 2 if a > 0 else y[a]
+    landing_y = (y[b - 1] + y[b]) / 2 if b < len(y) else y[b - 1]
+    top = int(np.argmax(y[a:b]))
+    apex_y = max(y[a + top], take_off_y, landing_y)
+    # the arc's own speeds, at the frames of contact beside it
+    before, after = own.velocity_at(-dt), own.velocity_at(n * dt)
+    return Flight(
+        start=int(frames[a]),
+        end=int(frames[b - 1]),
+        take_off_seen=a > 0,
+        landing_seen=b < len(y),
+        hang_frames=n,
+        hang_s=n * dt,
+        rise_m=float(apex_y - take_off_y),
+        drop_m=float(apex_y - landing_y),
+        apex_frame=int(frames[a + top]),
+        take_off_ms=own.velocity_at(-dt / 2),
+        implied_g=own.g,
+        implied_g_se=own.g_se,
+        arc_rms_m=float(np.sqrt((off**2).mean())),
+        arc_max_m=float(off.max()),
+        speed_factor=float(np.sqrt(max(own.g, 0.0) / g)),
+        kink_take_off_ms=float(np.linalg.norm(before - v_com[a - 1])) if a > 0 else 0.0,
+        kink_landing_ms=float(np.linalg.norm(after - v_com[b])) if b < len(y) else 0.0,
+        spin=measure_spin(L[a:b], inertia),
+    )
+
+
+def measure_spin(L: np.ndarray, inertia: np.ndarray) -> Spin:
+    """Mean, steadiness and turns per second of L (frames, 3), with inertia (frames, 3, 3) about the com."""
+    mean = L.mean(axis=0)
+    rms = float(np.sqrt(((L - mean) ** 2).sum(axis=1).mean()))
+    size = np.linalg.norm(mean)
+    if size < 1e-9:
+        return Spin(mean, rms, 0.0)
+    axis = mean / size
+    about = np.einsum("i,fij,j->f", axis, inertia, axis)
+    return Spin(mean, rms, float((L @ axis / about).mean() / (2 * np.pi)))
+
+
+def allowed_frames(flight: Flight, g: float, fps: float) -> float:
+    """Frames that gravity gives for this rise and drop: t = sqrt(2 rise / g) + sqrt(2 drop / g)."""
+    return float((np.sqrt(2 * flight.rise_m / g) + np.sqrt(2 * flight.drop_m / g)) * fps)

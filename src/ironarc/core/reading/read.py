@@ -1,0 +1,66 @@
+"""read: poses and a body in, one Reading out."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from ironarc.core.body import Body
+from ironarc.core.motion.bake import Poses
+from ironarc.core.reading import momentum as mo
+from ironarc.core.reading.contacts import Contact, contact_spans, estimate_floor, runs, touching, track_points
+from ironarc.core.reading.flights import Flight, measure_flight
+from ironarc.core.settings import SETTINGS
+
+
+@dataclass(frozen=True)
+class Reading:
+    """What the physics says of one performer.
+
+    com, com_velocity, com_acceleration, angular_momentum : (frames, 3) m, m/s, m/s², kg·m²/s, world axes
+    on_ground : (frames, points) bool, contact points of the anatomy
+    contacts, flights : spans in the shot's frame numbers
+    floor_m : height of the floor; g : gravity the motion was held against, m/s²
+    """
+
+    poses: Poses
+    body: Body
+    g: float
+    floor_m: float
+    com: np.ndarray
+    com_velocity: np.ndarray
+    com_acceleration: np.ndarray
+    angular_momentum: np.ndarray
+    on_ground: np.ndarray
+    contacts: tuple[Contact, ...]
+    flights: tuple[Flight, ...]
+
+
+def read(poses: Poses, body: Body, g: float, floor_m: float | None = None) -> Reading:
+    """Reads a whole shot; the floor is estimated where it isn't given."""
+    anatomy = body.anatomy
+    centres = mo.body_centres(poses, body)
+    com = mo.whole_com(centres, body)
+    track = track_points(poses, anatomy)
+    floor = estimate_floor(track, anatomy) if floor_m is None else floor_m
+    on = touching(track, anatomy, floor)
+    spans = flight_spans(on)
+    breaks = [edge for span in spans for edge in span]
+    moved = mo.momentum(poses, body, centres, com, breaks)
+    flights = tuple(
+        measure_flight(
+            a, b, com, moved.com_velocity, moved.angular_momentum,
+            mo.whole_inertia(poses, body, centres, com, slice(a, b)), poses.frames, poses.dt, g,
+        )
+        for a, b in spans
+    )  # fmt: skip
+    return Reading(
+        poses, body, g, floor, com, moved.com_velocity, moved.com_acceleration, moved.angular_momentum, on,
+        tuple(contact_spans(on, anatomy, poses.frames)), flights,
+    )  # fmt: skip
+
+
+def flight_spans(on: np.ndarray) -> list[tuple[int, int]]:
+    """Index spans [a, b) with no contact at all, long enough to be a flight."""
+    if on.shape[1] == 0:
+        return []
+    return [(a, b) for a, b in runs(~on.any(axis=1)) if b - a >= SETTINGS["flight_frames"].value]

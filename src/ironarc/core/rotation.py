@@ -1,0 +1,173 @@
+"""Arrays of unit quaternions (w, x, y, z), and the conversions the document needs.
+
+Every function works on stacks: the leading dimensions broadcast, the last is the quaternion,
+vector or set of angles. Angles are radians.
+"""
+
+import numpy as np
+
+AXES = "XYZ"
+ORDERS = ("XYZ", "XZY", "YXZ", "YZX", "ZXY", "ZYX")
+IDENTITY = np.array([1.0, 0.0, 0.0, 0.0])
+
+
+def multiply(a: np.ndarray, b: np.ndarray) -> np.ndarray:
+    """Hamilton product a·b: first b, then a. (..., 4) x (..., 4) -> (..., 4)."""
+    aw, ax, ay, az = a[..., 0], a[..., 1], a[..., 2], a[..., 3]
+    bw, bx, by, bz = b[..., 0], b[..., 1], b[..., 2], b[..., 3]
+    out = np.empty((*np.broadcast_shapes(a.shape, b.shape)[:-1], 4))
+    out[..., 0] = aw * bw - ax * bx - ay * by - az * bz
+    out[..., 1] = aw * bx + ax * bw + ay * bz - az * by
+    out[..., 2] = aw * by - ax * bz + ay * bw + az * bx
+    out[..., 3] = aw * bz + ax * by - ay * bx + az * bw
+    return out
+
+
+def conjugate(q: np.ndarray) -> np.ndarray:
+    """The inverse rotation of unit quaternions (..., 4)."""
+    return q * np.array([1.0, -1.0, -1.0, -1.0])
+
+
+def cross(a: np.ndarray, b: np.ndarray) -> np.ndarray:
+    """Cross product over the last axis; numpy.cross spends most of its time moving axes about."""
+    out = np.empty(np.broadcast_shapes(a.shape, b.shape))
+    out[..., 0] = a[..., 1] * b[..., 2] - a[..., 2] * b[..., 1]
+    out[..., 1] = a[..., 2] * b[..., 0] - a[..., 0] * b[..., 2]
+    out[..., 2] = a[..., 0] * b[..., 1] - a[..., 1] * b[..., 0]
+    return out
+
+
+def rotate(q: np.ndarray, v: np.ndarray) -> np.ndarray:
+    """Vectors v (..., 3) turned by q (..., 4)."""
+    # v' = v + 2w (u × v) + 2 u × (u × v), with u the vector part of q
+    u = q[..., 1:]
+    t = 2.0 * cross(u, v)
+    return v + q[..., :1] * t + cross(u, t)
+
+
+def to_matrix(q: np.ndarray) -> np.ndarray:
+    """Rotation matrices (..., 3, 3) of unit quaternions (..., 4)."""
+    w, x, y, z = (q[..., i] for i in range(4))
+    out = np.empty((*q.shape[:-1], 3, 3))
+    out[..., 0, 0] = 1 - 2 * (y * y + z * z)
+    out[..., 0, 1] = 2 * (x * y - w * z)
+    out[..., 0, 2] = 2 * (x * z + w * y)
+    out[..., 1, 0] = 2 * (x * y + w * z)
+    out[..., 1, 1] = 1 - 2 * (x * x + z * z)
+    out[..., 1, 2] = 2 * (y * z - w * x)
+    out[..., 2, 0] = 2 * (x * z - w * y)
+    out[..., 2, 1] = 2 * (y * z + w * x)
+    out[..., 2, 2] = 1 - 2 * (x * x + y * y)
+    return out
+
+
+def about_axis(axis: str, angle: np.ndarray) -> np.ndarray:
+    """Quaternions (..., 4) that turn by `angle` (...) about one of the axes "X", "Y", "Z"."""
+    out = np.zeros((*np.shape(angle), 4))
+    half = np.asarray(angle) / 2
+    out[..., 0] = np.cos(half)
+    out[..., 1 + AXES.index(axis)] = np.sin(half)
+    return out
+
+
+def from_euler(order: str, angles: np.ndarray) -> np.ndarray:
+    """Quaternions (..., 4) of R = R_order[0](angles[0]) @ R_order[1](angles[1]) @ R_order[2](angles[2])."""
+    q = about_axis(order[0], angles[..., 0])
+    for i in (1, 2):
+        q = multiply(q, about_axis(order[i], angles[..., i]))
+    return q
+
+
+def to_euler(order: str, q: np.ndarray) -> np.ndarray:
+    """Angles (..., 3) with `from_euler(order, angles) == ±q`; the middle one within ±90°.
+
+    With i, j, k the axes in order and e = +1 for XYZ, YZX, ZXY (else -1), R = Ri Rj Rk has
+    R[i, k] = e sin(b), R[j, k] = -e sin(a) cos(b), R[k, k] = cos(a) cos(b),
+    R[i, j] = -e cos(b) sin(c), R[i, i] = cos(b) cos(c).
+    At the pole (|b| = 90°) only a ± c is defined; the last angle is set to zero there.
+    """
+    i, j, k = (AXES.index(axis) for axis in order)
+    e = 1.0 if (j - i) % 3 == 1 else -1.0
+    m = to_matrix(q)
+    sin_b = np.clip(e * m[..., i, k], -1.0, 1.0)
+    a = np.arctan2(-e * m[..., j, k], m[..., k, k])
+    b = np.arcsin(sin_b)
+    c = np.arctan2(-e * m[..., i, j], m[..., i, i])
+    pole = np.abs(sin_b) > 1.0 - 1e-12
+    a = np.where(pole, np.arctan2(e * m[..., k, j], m[..., j, j]), a)
+    return np.stack([a, b, np.where(pole, 0.0, c)], axis=-1)
+
+
+def follow_euler(angles: np.ndarray, near: np.ndarray) -> np.ndarray:
+    """The same rotations written with the angles nearest to `near`; both (frames, 3).
+
+    Each rotation has two sets of Tait-Bryan angles, (a, b, c) and (a+π, π-b, c+π), and whole turns on
+    each; a curve must not jump between them.
+    """
+    turn = 2 * np.pi
+    other = angles * [1, -1, 1] + np.pi
+    sets = [s + turn * np.round((near - s) / turn) for s in (angles, other)]
+    first, second = (np.abs(s - near).sum(axis=-1, keepdims=True) for s in sets)
+    return np.where(first <= second, *sets)
+
+
+def log(q: np.ndarray) -> np.ndarray:
+    """Rotation vectors (..., 3) of unit quaternions (..., 4), the short way round (angle <= π)."""
+    q = np.where(q[..., :1] < 0, -q, q)
+    s = np.sqrt(np.einsum("...i,...i->...", q[..., 1:], q[..., 1:]))
+    # angle / sin(angle/2); below 1e-8 the first term of its series, 2, is exact to rounding
+    small = s < 1e-8
+    factor = np.where(small, 2.0, 2.0 * np.arctan2(s, q[..., 0]) / np.where(small, 1.0, s))
+    return q[..., 1:] * factor[..., None]
+
+
+def exp(v: np.ndarray) -> np.ndarray:
+    """Unit quaternions (..., 4) of rotation vectors (..., 3)."""
+    angle = np.sqrt(np.einsum("...i,...i->...", v, v))
+    # sin(angle/2) / angle; np.sinc(x) = sin(πx) / (πx) has no trouble at zero
+    scale = 0.5 * np.sinc(angle / (2 * np.pi))
+    return np.concatenate([np.cos(angle / 2)[..., None], v * scale[..., None]], axis=-1)
+
+
+def share(q: np.ndarray, weight: float) -> np.ndarray:
+    """The part `weight` (0 to 1) of each rotation, along the sphere from no rotation."""
+    return exp(log(q) * weight)
+
+
+def continuous(q: np.ndarray) -> np.ndarray:
+    """The same rotations with signs chosen so that neighbours along axis 0 are on one side."""
+    flips = np.einsum("f...i,f...i->f...", q[1:], q[:-1]) < 0
+    odd = np.cumsum(flips, axis=0) % 2 == 1
+    out = q.copy()
+    out[1:][odd] *= -1
+    return out
+
+
+def between(a: np.ndarray, b: np.ndarray) -> np.ndarray:
+    """The shortest rotation (4,) that takes direction a (3,) to direction b (3,)."""
+    a, b = a / np.linalg.norm(a), b / np.linalg.norm(b)
+    w = 1.0 + a @ b
+    if w < 1e-9:  # opposite directions: half a turn about anything square to a
+        axis = np.cross(a, np.eye(3)[np.argmin(np.abs(a))])
+        return np.concatenate([[0.0], axis / np.linalg.norm(axis)])
+    q = np.concatenate([[w], np.cross(a, b)])
+    return q / np.linalg.norm(q)
+
+
+def from_matrix(m: np.ndarray) -> np.ndarray:
+    """Unit quaternion (4,) of one rotation matrix (3, 3); Shepperd's method, the largest term first."""
+    trace = np.trace(m)
+    terms = np.array([trace, m[0, 0], m[1, 1], m[2, 2]])
+    best = int(np.argmax(terms))
+    q = np.empty(4)
+    if best == 0:
+        q[0] = 1 + trace
+        q[1:] = m[2, 1] - m[1, 2], m[0, 2] - m[2, 0], m[1, 0] - m[0, 1]
+    else:
+        i = best - 1
+        j, k = (i + 1) % 3, (i + 2) % 3
+        q[0] = m[k, j] - m[j, k]
+        q[1 + i] = 1 + m[i, i] - m[j, j] - m[k, k]
+        q[1 + j] = m[j, i] + m[i, j]
+        q[1 + k] = m[k, i] + m[i, k]
+    return q / np.linalg.norm(q)
