@@ -33,7 +33,9 @@ def main(argv: list[str] | None = None) -> int:
 
 
 def _parser() -> argparse.ArgumentParser:
-    parser = argparse.ArgumentParser(prog="ironarc", description="Measures a motion against body physics, and trues it.")
+    parser = argparse.ArgumentParser(
+        prog="ironarc", description="Measures a motion against body physics, and trues it."
+    )
     commands = parser.add_subparsers(dest="command", required=True)
     read = commands.add_parser("read", help="print what the physics says of a BVH file")
     read.add_argument("file", type=Path)

@@ -1,5 +1,6 @@
 """From a rig's joints to a body's segments: which bones make up the trunk, the head and each limb."""
 
+import itertools
 from dataclasses import dataclass
 
 import numpy as np
@@ -181,7 +182,7 @@ class _Finder:
 
     def chain(self, segment: str, side: str, points: list[tuple[int, np.ndarray]], flat: bool = False) -> Chain | None:
         """A segment through world rest points; point i carries the joint that moves the piece from it."""
-        steps = [np.linalg.norm(b - a) for (_, a), (_, b) in zip(points, points[1:], strict=False)]
+        steps = [np.linalg.norm(b - a) for (_, a), (_, b) in itertools.pairwise(points)]
         length = float(sum(steps))
         if length < 1e-6:
             return None

@@ -17,7 +17,7 @@ class Finding:
     """One thing to put right.
 
     kind : a key of GRADES; grade : "strained" or "cracked"
-    start, end : frames; value, limit : in `unit`; limit is the one for "strained"
+    start, end : frames; value, limit : in `unit`; the limit is that of the grade it has
     says : the sentence shown; true_with : the correction that settles it, or None
     """
 
@@ -83,18 +83,24 @@ def _hang(flight: Flight, reading: Reading) -> Finding | None:
         return None
     room = round(allowed_frames(flight, reading.g, reading.poses.fps))
     rise, drop = flight.rise_m * 100, flight.drop_m * 100
-    path = f"A rise of {rise:.0f} cm" if abs(rise - drop) < 3 else f"A rise of {rise:.0f} cm and a drop of {drop:.0f} cm"
+    path = (
+        f"A rise of {rise:.0f} cm" if abs(rise - drop) < 3 else f"A rise of {rise:.0f} cm and a drop of {drop:.0f} cm"
+    )
     many = "" if abs(rise - drop) < 3 else "s"
     pace = f"It plays at {flight.speed_factor * 100:.0f} % of true speed."
     if flight.implied_g <= 0:
-        says = f"Hangs {_frames(flight.hang_frames)} ({flight.hang_s:.2f} s) on a path that never falls: it bends upwards."
+        says = (
+            f"Hangs {_frames(flight.hang_frames)} ({flight.hang_s:.2f} s) on a path that never falls: it bends upwards."
+        )
     elif flight.implied_g < reading.g:
         allow = f"allow{'' if many else 's'}"
         says = f"Hangs {_frames(flight.hang_frames)} ({flight.hang_s:.2f} s). {path} {allow} {room}. {pace}"
     else:
         need = f"need{'' if many else 's'}"
         says = f"Rushes: {_frames(flight.hang_frames)} ({flight.hang_s:.2f} s) in the air. {path} {need} {room}. {pace}"
-    return Finding("hang", grade, flight.start, flight.end, off / reading.g, GRADES["hang"].unit, limit, says, "true_arc")
+    return Finding(
+        "hang", grade, flight.start, flight.end, off / reading.g, GRADES["hang"].unit, limit, says, "true_arc"
+    )
 
 
 def _arc(flight: Flight, reading: Reading) -> Finding | None:

@@ -1,5 +1,6 @@
 """What a rigger's joint names mean: one table, and the hierarchy where a name can mean two things."""
 
+import itertools
 import re
 from dataclasses import dataclass
 
@@ -72,7 +73,7 @@ def _role_of(words: list[str]) -> str:
     if any(WORDS.get(w) == "finger" for w in words):  # "LeftHandThumb1" is a thumb, not a hand
         return "finger"
     joined = "".join(words)
-    for candidate in (joined, *("".join(pair) for pair in zip(words, words[1:], strict=False)), *words):
+    for candidate in (joined, *("".join(pair) for pair in itertools.pairwise(words)), *words):
         if candidate in TWO_MEANINGS:
             return candidate
         if candidate in WORDS:

@@ -40,9 +40,7 @@ def reading_to_plain(shot: Shot, reading: Reading) -> dict:
         "com_m": reading.com.tolist(),
         "com_velocity_ms": reading.com_velocity.tolist(),
         "angular_momentum_kgm2s": reading.angular_momentum.tolist(),
-        "contacts": [
-            {"joint": c.joint, "point": c.point, "start": c.start, "end": c.end} for c in reading.contacts
-        ],
+        "contacts": [{"joint": c.joint, "point": c.point, "start": c.start, "end": c.end} for c in reading.contacts],
         "flights": [flight_to_plain(f) for f in reading.flights],
         "findings": [finding_to_plain(f) for f in findings],
         "grade": grade_of(findings),

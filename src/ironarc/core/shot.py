@@ -187,7 +187,14 @@ def layer_from_plain(plain: dict, get: GetBlob) -> Layer:
         columns[entry["joint"], entry["channel"]] = column
     span = tuple(plain["span"]) if plain["span"] else None
     return Layer(
-        plain["id"], plain["name"], plain["kind"], columns, span, plain["weight"], plain["muted"], plain["made_by"]
+        plain["id"],
+        plain["name"],
+        plain["kind"],
+        columns,
+        span,
+        plain["weight"],
+        plain["muted"],
+        plain["made_by"],
     )
 
 

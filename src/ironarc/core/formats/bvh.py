@@ -18,7 +18,9 @@ from ironarc.core.motion.channels import Dense
 from ironarc.core.rig import POSITION_CHANNELS, ROTATION_CHANNELS, EndSite, Joint, Rig
 from ironarc.core.settings import MAX_FRAMES, MAX_JOINTS
 
-_CHANNEL = {f"{axis}{word}": short + axis.lower() for axis in "XYZ" for word, short in (("position", "t"), ("rotation", "r"))}
+_CHANNEL = {
+    f"{axis}{word}": short + axis.lower() for axis in "XYZ" for word, short in (("position", "t"), ("rotation", "r"))
+}
 _CHANNEL_LOWER = {name.lower(): short for name, short in _CHANNEL.items()}
 _WRITTEN = {short: name for name, short in _CHANNEL.items()}
 
@@ -92,7 +94,10 @@ class _Hierarchy:
     def read(self) -> None:
         words = self.next_line()
         if words[0].upper() != "HIERARCHY":
-            raise FileError(f'a BVH file begins with the word HIERARCHY; this one begins with "{words[0][:40]}".', self.line)
+            raise FileError(
+                f'a BVH file begins with the word HIERARCHY; this one begins with "{words[0][:40]}".',
+                self.line,
+            )
         while (words := self.next_line())[0].upper() != "MOTION":
             if words[0].upper() != "ROOT":
                 raise FileError(f'expected ROOT or MOTION, found "{" ".join(words)[:60]}".', self.line)
@@ -122,7 +127,8 @@ class _Hierarchy:
                 self._end_site(stack[-1], below[-1])
             else:
                 raise FileError(
-                    f'expected OFFSET, CHANNELS, JOINT, End Site or a brace, found "{" ".join(words)[:60]}".', self.line
+                    f'expected OFFSET, CHANNELS, JOINT, End Site or a brace, found "{" ".join(words)[:60]}".',
+                    self.line,
                 )
 
     def _open(self, words: list[str], parent: int) -> int:
@@ -158,7 +164,8 @@ class _Hierarchy:
         if len(words) < 2 or not words[1].isdigit() or int(words[1]) != len(words) - 2:
             said = words[1] if len(words) > 1 else "nothing"
             raise FileError(
-                f'CHANNELS of joint "{old.name}" says {said} and lists {max(len(words) - 2, 0)} names.', self.line
+                f'CHANNELS of joint "{old.name}" says {said} and lists {max(len(words) - 2, 0)} names.',
+                self.line,
             )
         channels = []
         for word in words[2:]:
@@ -223,7 +230,10 @@ def _numbers(block: str, line: int, frames: int, channels: int) -> np.ndarray:
         values = None
     if values is None or len(values) % channels or not np.isfinite(values).all():
         _say_which_row(block, line, channels)
-        raise FileError(f"the motion holds {0 if values is None else len(values)} numbers; {channels} a frame are needed.", line)
+        raise FileError(
+            f"the motion holds {0 if values is None else len(values)} numbers; {channels} a frame are needed.",
+            line,
+        )
     if len(values) != frames * channels:
         raise FileError(
             f"Frames: says {frames}, and {len(values) // channels} frames of motion follow. "
@@ -244,12 +254,15 @@ def _say_which_row(block: str, line: int, channels: int) -> None:
             try:
                 value = float(word)
             except ValueError:
-                raise FileError(f'frame {row} of the motion holds "{word[:40]}", which is not a number.', line + offset) from None
+                raise FileError(
+                    f'frame {row} of the motion holds "{word[:40]}", which is not a number.', line + offset
+                ) from None
             if not math.isfinite(value):
                 raise FileError(f'frame {row} of the motion holds "{word}"; every value must be finite.', line + offset)
         if len(words) != channels:
             raise FileError(
-                f"frame {row} of the motion has {len(words)} values; the HIERARCHY lists {channels} channels.", line + offset
+                f"frame {row} of the motion has {len(words)} values; the HIERARCHY lists {channels} channels.",
+                line + offset,
             )
 
 
@@ -293,7 +306,11 @@ def write(rig: Rig, table: np.ndarray, frame_time_s: float) -> bytes:
         elif what == "ends":
             emit_ends(i, after[0], pad + "\t")
         else:
-            lines += [f"{pad}{'ROOT' if joint.parent < 0 else 'JOINT'} {joint.name}", f"{pad}{{", f"{pad}\t{offset(joint.offset)}"]
+            lines += [
+                f"{pad}{'ROOT' if joint.parent < 0 else 'JOINT'} {joint.name}",
+                f"{pad}{{",
+                f"{pad}\t{offset(joint.offset)}",
+            ]
             if joint.channels:
                 names = " ".join(_WRITTEN[c] for c in joint.channels)
                 lines.append(f"{pad}\tCHANNELS {len(joint.channels)} {names}")

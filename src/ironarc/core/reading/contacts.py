@@ -112,7 +112,13 @@ def contact_spans(on: np.ndarray, anatomy: Anatomy, frames: np.ndarray) -> list[
     for i, point in enumerate(anatomy.contact_points):
         for a, b in runs(on[:, i]):
             out.append(
-                Contact(anatomy.rig.names[point.joint], point.point, point.side, int(frames[a]), int(frames[b - 1]))
+                Contact(
+                    anatomy.rig.names[point.joint],
+                    point.point,
+                    point.side,
+                    int(frames[a]),
+                    int(frames[b - 1]),
+                )
             )
     return out
 

@@ -1,5 +1,7 @@
 """Derivatives that do not blur a contact: local quadratic fits, one-sided where footing is lost or found."""
 
+import itertools
+
 import numpy as np
 from scipy.signal import savgol_filter
 
@@ -15,7 +17,7 @@ def half_width(dt: float) -> int:
 def spans_between(breaks: list[int], count: int) -> list[tuple[int, int]]:
     """Index spans [a, b) of 0 … count cut at each index in `breaks` (the first index of a new span)."""
     edges = [0, *sorted({b for b in breaks if 0 < b < count}), count]
-    return list(zip(edges[:-1], edges[1:], strict=True))
+    return list(itertools.pairwise(edges))
 
 
 def derivative(x: np.ndarray, dt: float, order: int = 1, breaks: list[int] = ()) -> np.ndarray:

@@ -102,7 +102,15 @@ def fit_arc(com: np.ndarray, dt: float, g: float | None = None) -> ArcFit:
 
 
 def measure_flight(
-    a: int, b: int, com: np.ndarray, v_com: np.ndarray, L: np.ndarray, inertia: np.ndarray, frames, dt: float, g: float
+    a: int,
+    b: int,
+    com: np.ndarray,
+    v_com: np.ndarray,
+    L: np.ndarray,
+    inertia: np.ndarray,
+    frames,
+    dt: float,
+    g: float,
 ) -> Flight:
     """Measures the flight over frame indices [a, b).
 

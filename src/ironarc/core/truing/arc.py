@@ -122,4 +122,3 @@ def _cost(reading: Reading, flight: Flight, arc: np.ndarray, shift: np.ndarray) 
         landing_jump_ms=float(np.linalg.norm(after - reading.com_velocity[b])) if seen[1] else 0.0,
         moved_max_m=float(np.linalg.norm(shift, axis=1).max()),
     )
-

@@ -1,0 +1,74 @@
+// Copies what Iron Arc ships from npm packages into static/, and builds the style sheet.
+// Run with `npm ci && npm run vendor` after changing package.json, a template, a script or styles/.
+import { execFileSync } from "node:child_process";
+import { createHash } from "node:crypto";
+import { cpSync, mkdirSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from "node:fs";
+import { dirname, join, relative } from "node:path";
+
+const STATIC = "src/ironarc/web/static";
+const COPIES = {
+  "three": [["build/three.core.js", "vendor/three.core.js"], ["build/three.module.js", "vendor/three.module.js"],
+    ["examples/jsm/controls/OrbitControls.js", "vendor/OrbitControls.js"]],
+  "uplot": [["dist/uPlot.esm.js", "vendor/uPlot.esm.js"], ["dist/uPlot.min.css", "vendor/uPlot.min.css"]],
+  "htmx.org": [["dist/htmx.min.js", "vendor/htmx.min.js"]],
+  "@ibm/plex-sans": ["Regular", "Medium", "SemiBold"].map((w) =>
+    [`fonts/complete/woff2/IBMPlexSans-${w}.woff2`, `fonts/IBMPlexSans-${w}.woff2`]),
+  "@ibm/plex-mono": ["Regular", "Medium"].map((w) =>
+    [`fonts/complete/woff2/IBMPlexMono-${w}.woff2`, `fonts/IBMPlexMono-${w}.woff2`]),
+  "@tabler/icons": ["arrow-back-up", "arrow-forward-up", "arrow-left", "check", "chevron-left", "chevron-right",
+    "download", "eye", "eye-off", "focus-2", "keyboard", "layers-difference", "list-check", "pencil", "player-pause",
+    "player-play", "player-skip-back", "player-skip-forward", "repeat", "trash", "upload", "x", "zoom-in", "zoom-out"]
+    .map((name) => [`icons/outline/${name}.svg`, `icons/${name}.svg`]),
+};
+const LICENCES = { "three": "LICENSE", "uplot": "LICENSE", "htmx.org": "LICENSE", "@ibm/plex-sans": "LICENSE.txt",
+  "@ibm/plex-mono": "LICENSE.txt", "@tabler/icons": "LICENSE", "tailwindcss": "LICENSE" };
+// What the style sheet is built from; tests/web/test_shipped_files.py hashes the same files
+const STYLE_SOURCES = ["styles", "src/ironarc/web/templates", `${STATIC}/js`];
+
+const sha = (data) => createHash("sha256").update(data).digest("hex");
+
+function filesBelow(folder) {
+  return readdirSync(folder).sort().flatMap((name) => {
+    const path = join(folder, name);
+    return statSync(path).isDirectory() ? filesBelow(path) : [path];
+  });
+}
+
+function copyPackages() {
+  const versions = {}, files = {};
+  for (const folder of ["vendor", "fonts", "icons"]) rmSync(join(STATIC, folder), { recursive: true, force: true });
+  for (const [name, pairs] of Object.entries(COPIES)) {
+    versions[name] = JSON.parse(readFileSync(`node_modules/${name}/package.json`)).version;
+    for (const [from, to] of pairs) {
+      const target = join(STATIC, to);
+      mkdirSync(dirname(target), { recursive: true });
+      cpSync(`node_modules/${name}/${from}`, target);
+      // browsers resolve addresses, not package names
+      if (to.endsWith("OrbitControls.js")) {
+        writeFileSync(target, readFileSync(target, "utf8").replace("from 'three'", "from './three.module.js'"));
+      }
+      files[to] = sha(readFileSync(target));
+    }
+  }
+  return { versions, files };
+}
+
+function copyLicences() {
+  mkdirSync("LICENSES", { recursive: true });
+  for (const [name, file] of Object.entries(LICENCES)) {
+    cpSync(`node_modules/${name}/${file}`, `LICENSES/${name.replace("@", "").replace("/", "-")}.txt`);
+  }
+}
+
+function buildStyles() {
+  execFileSync("node_modules/.bin/tailwindcss", ["-i", "styles/app.css", "-o", `${STATIC}/css/app.css`, "--minify"],
+    { stdio: ["ignore", "ignore", "inherit"] });
+  const hash = createHash("sha256");
+  for (const path of STYLE_SOURCES.flatMap(filesBelow)) hash.update(`${relative(".", path)}\0`).update(readFileSync(path));
+  return { sources: hash.digest("hex"), built: sha(readFileSync(`${STATIC}/css/app.css`)) };
+}
+
+const { versions, files } = copyPackages();
+versions.tailwindcss = JSON.parse(readFileSync("node_modules/tailwindcss/package.json")).version;
+copyLicences();
+writeFileSync(join(STATIC, "shipped.json"), JSON.stringify({ packages: versions, files, styles: buildStyles() }, null, 2) + "\n");

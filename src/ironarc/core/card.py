@@ -1,0 +1,72 @@
+"""What the Yard shows of a shot: its length, grade, and the figure at a few moments along its arc."""
+
+import numpy as np
+
+from ironarc.core import rotation
+from ironarc.core.findings import find, grade_of
+from ironarc.core.reading import Reading
+from ironarc.core.shot import Shot
+
+FIGURES = 7
+BEADS = 60
+
+
+def card_of(shot: Shot, reading: Reading) -> dict:
+    """Plain data: facts, and a side view in metres (x along the way it travels, y up from the floor).
+
+    figures : list of parts [x0, y0, x1, y1, width] a moment; path : [[x, y], …] of the center of gravity
+    """
+    findings = find(reading)
+    moments = key_moments(reading)
+    across = travel_direction(reading)
+    starts, ends = part_ends(reading, moments)
+    flat = [np.stack([p @ across, p[..., 1] - reading.floor_m], axis=-1) for p in (starts, ends)]
+    widths = [float(np.sqrt(part.half_width_m * part.half_depth_m)) * 2 for part in reading.body.parts]
+    figures = []
+    for m in range(len(moments)):
+        rows = np.column_stack([flat[0][m], flat[1][m], widths])
+        figures.append(np.round(rows, 3).tolist())
+    pick = np.unique(np.linspace(0, shot.frames - 1, min(BEADS, shot.frames)).round().astype(int))
+    path = np.column_stack([reading.com[pick] @ across, reading.com[pick, 1] - reading.floor_m])
+    return {
+        "name": shot.name, "frames": shot.frames, "fps": shot.fps, "seconds": shot.frames * shot.frame_time_s,
+        "grade": grade_of(findings), "findings": len(findings), "flights": len(reading.flights),
+        "corrections": len(shot.performer.layers) - 1,
+        "figures": figures, "path": np.round(path, 3).tolist(),
+    }  # fmt: skip
+
+
+def key_moments(reading: Reading) -> list[int]:
+    """Frame indices worth drawing: start, take-off, apex and landing of the longest flight, end, and between."""
+    last = len(reading.com) - 1
+    if not reading.flights:
+        return sorted({round(i) for i in np.linspace(0, last, FIGURES - 2)})
+    first = int(reading.poses.frames[0])
+    f = max(reading.flights, key=lambda flight: flight.hang_frames)
+    take_off, apex, landing = max(f.start - first - 1, 0), f.apex_frame - first, min(f.end - first + 1, last)
+    wind_up = max(0, take_off - round(0.25 * reading.poses.fps))
+    settle = min(last, landing + round(0.2 * reading.poses.fps))
+    return sorted({wind_up, take_off, (take_off + apex) // 2, apex, (apex + landing) // 2, landing, settle})
+
+
+def travel_direction(reading: Reading) -> np.ndarray:
+    """(3,) unit, level: the way the center of gravity travels, or across the figure's front if it stays."""
+    span = reading.com[-1] - reading.com[0]
+    span[1] = 0.0
+    if np.linalg.norm(span) > 0.3:
+        return span / np.linalg.norm(span)
+    forward = rotation.rotate(reading.poses.rotation[0, reading.poses.rig.roots[0]], reading.body.anatomy.forward)
+    forward[1] = 0.0
+    size = np.linalg.norm(forward)
+    return forward / size if size > 1e-6 else np.array([0.0, 0.0, 1.0])
+
+
+def part_ends(reading: Reading, at: list[int]) -> tuple[np.ndarray, np.ndarray]:
+    """World start and end (moments, parts, 3) m of every part's axis."""
+    joints = np.array([part.joint for part in reading.body.parts])
+    turn, origin = reading.poses.rotation[at][:, joints], reading.poses.position[at][:, joints]
+    starts, ends = (
+        origin + rotation.rotate(turn, np.array([getattr(part, end) for part in reading.body.parts]))
+        for end in ("start_m", "end_m")
+    )
+    return starts, ends

@@ -1,0 +1,58 @@
+"""Arrays kept by the hash of their bytes, so that what an edit did not touch is not stored again."""
+
+import hashlib
+import io
+from collections.abc import Iterable
+
+import numpy as np
+from sqlalchemy import select
+from sqlalchemy.dialects.postgresql import insert
+from sqlalchemy.orm import Session
+
+from ironarc.store.models import BlobRow
+
+
+def encode(array: np.ndarray) -> bytes:
+    """The array in NumPy's .npy format, which is open and says its own shape and type."""
+    out = io.BytesIO()
+    np.save(out, np.ascontiguousarray(array), allow_pickle=False)
+    return out.getvalue()
+
+
+def decode(data: bytes) -> np.ndarray:
+    return np.load(io.BytesIO(data), allow_pickle=False)
+
+
+class BlobWriter:
+    """Collects arrays while a document is taken apart; `save` writes the new ones at once."""
+
+    def __init__(self):
+        self._data: dict[str, bytes] = {}
+
+    def __call__(self, array: np.ndarray) -> str:
+        data = encode(array)
+        address = hashlib.sha256(data).hexdigest()
+        self._data[address] = data
+        return address
+
+    def save(self, session: Session) -> None:
+        """Writes what is not there yet; two writers of one blob do not disturb each other."""
+        if self._data:
+            known = set(session.scalars(select(BlobRow.address).where(BlobRow.address.in_(self._data))))
+            rows = [{"address": a, "data": d} for a, d in self._data.items() if a not in known]
+            if rows:
+                session.execute(insert(BlobRow).on_conflict_do_nothing(), rows)
+
+
+def load_blobs(session: Session, addresses: Iterable[str]) -> dict[str, np.ndarray]:
+    """Arrays by address, in one query."""
+    rows = session.execute(select(BlobRow.address, BlobRow.data).where(BlobRow.address.in_(set(addresses))))
+    return {address: decode(data) for address, data in rows}
+
+
+def addresses_in(plain: dict | list) -> set[str]:
+    """Every blob address a plain document or edit names."""
+    if isinstance(plain, dict):
+        own = {plain["blob"]} if "blob" in plain else set()
+        return own.union(*(addresses_in(v) for v in plain.values() if isinstance(v, dict | list)))
+    return set().union(*(addresses_in(v) for v in plain if isinstance(v, dict | list)))

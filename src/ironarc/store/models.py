@@ -1,0 +1,50 @@
+"""Tables: shots, their revisions, and the blobs that hold columns of keys."""
+
+from datetime import UTC, datetime
+
+from sqlalchemy import DateTime, ForeignKey, Index, LargeBinary, String, Text
+from sqlalchemy.dialects.postgresql import JSONB
+from sqlalchemy.orm import DeclarativeBase, Mapped, mapped_column
+
+
+def now() -> datetime:
+    return datetime.now(UTC)
+
+
+class Base(DeclarativeBase):
+    pass
+
+
+class BlobRow(Base):
+    """An array, kept once under the SHA-256 of its bytes."""
+
+    __tablename__ = "blob"
+    address: Mapped[str] = mapped_column(String(64), primary_key=True)
+    data: Mapped[bytes] = mapped_column(LargeBinary)
+
+
+class ShotRow(Base):
+    """A shot. `head_id` is the revision it stands at; `tip_id` the newest one redo can reach."""
+
+    __tablename__ = "shot"
+    id: Mapped[int] = mapped_column(primary_key=True)
+    created_at: Mapped[datetime] = mapped_column(DateTime(timezone=True), default=now)
+    is_demo: Mapped[bool] = mapped_column(default=False)
+    head_id: Mapped[int | None] = mapped_column(ForeignKey("revision.id", use_alter=True, name="fk_shot_head"))
+    tip_id: Mapped[int | None] = mapped_column(ForeignKey("revision.id", use_alter=True, name="fk_shot_tip"))
+
+
+class RevisionRow(Base):
+    """A shot at one moment: its document, the edit that led to it, and the card shown in the Yard."""
+
+    __tablename__ = "revision"
+    __table_args__ = (Index("ix_revision_shot", "shot_id"),)
+    id: Mapped[int] = mapped_column(primary_key=True)
+    shot_id: Mapped[int] = mapped_column(ForeignKey("shot.id", ondelete="CASCADE"))
+    parent_id: Mapped[int | None] = mapped_column(ForeignKey("revision.id", ondelete="CASCADE"))
+    created_at: Mapped[datetime] = mapped_column(DateTime(timezone=True), default=now)
+    author: Mapped[str] = mapped_column(Text, default="")
+    says: Mapped[str] = mapped_column(Text)
+    edit: Mapped[dict | None] = mapped_column(JSONB)
+    document: Mapped[dict] = mapped_column(JSONB)
+    card: Mapped[dict] = mapped_column(JSONB)

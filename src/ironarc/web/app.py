@@ -1,0 +1,36 @@
+"""The application factory."""
+
+from flask import Flask
+from flask_wtf import CSRFProtect
+from sqlalchemy.orm import sessionmaker
+
+from ironarc.store.database import connect
+from ironarc.web import bench, errors, security, yard
+from ironarc.web.icons import icon
+from ironarc.web.variants import Variants
+
+UPLOAD_LIMIT_BYTES = 64 * 1024 * 1024
+
+
+def create_app(secret_key: str, database_url: str | None = None) -> Flask:
+    """Iron Arc's web application, on the database at `database_url` (default: the one from the environment)."""
+    app = Flask(__name__)
+    app.config.update(
+        SECRET_KEY=secret_key,
+        MAX_CONTENT_LENGTH=UPLOAD_LIMIT_BYTES,
+        SESSION_COOKIE_SAMESITE="Strict",
+        SESSION_COOKIE_HTTPONLY=True,
+        WTF_CSRF_TIME_LIMIT=None,  # a bench stays open for days; the token lives as long as the session
+    )
+    engine = connect(database_url)
+    app.extensions["sessions"] = sessionmaker(engine)
+    app.extensions["engine"] = engine
+    app.extensions["variants"] = Variants()
+    CSRFProtect(app)
+    security.install(app)
+    errors.install(app)
+    app.jinja_env.globals["icon"] = icon
+    app.jinja_env.trim_blocks = app.jinja_env.lstrip_blocks = True
+    app.register_blueprint(yard.pages)
+    app.register_blueprint(bench.pages)
+    return app

@@ -1,0 +1,36 @@
+// Talking to the server. Every failure comes back as an Error with a sentence to show.
+
+const token = document.querySelector('meta[name="csrf-token"]').content;
+
+async function answerOf(response) {
+  if (response.ok) return response;
+  let says = "The server did not answer as it should. Nothing was changed; try again.";
+  try {
+    says = (await response.json()).error ?? says;
+  } catch { /* not JSON: the sentence above stands */ }
+  const error = new Error(says);
+  error.status = response.status;
+  throw error;
+}
+
+async function ask(address, options) {
+  try {
+    return await fetch(address, options);
+  } catch (error) {
+    if (error.name === "AbortError") throw error;
+    throw new Error("The server can't be reached. Nothing is lost; start it again and repeat the last step.");
+  }
+}
+
+export async function getJson(address, signal) {
+  return (await answerOf(await ask(address, { signal }))).json();
+}
+
+export async function getFloats(address, signal) {
+  return new Float32Array(await (await answerOf(await ask(address, { signal }))).arrayBuffer());
+}
+
+export async function postJson(address, body) {
+  const headers = { "Content-Type": "application/json", "X-CSRFToken": token };
+  return (await answerOf(await ask(address, { method: "POST", headers, body: JSON.stringify(body) }))).json();
+}

@@ -1,0 +1,34 @@
+// Playback by the clock: the frame shown is the one the clock asks for. Frames are dropped, never stretched.
+
+export function createClock(state, setup) {
+  let startedAt = 0, startFrame = 0, request = 0;
+  let drawn = [];
+
+  function tick(now) {
+    if (!state.get("playing")) return;
+    const [first, last] = [setup.first, setup.last];
+    let frame = startFrame + Math.floor(((now - startedAt) / 1000) * setup.fps);
+    if (frame > last) {
+      if (!state.get("loop")) { state.set({ frame: last, playing: false, rate: null }); return; }
+      frame = first + ((frame - first) % (last - first + 1));
+    }
+    if (frame !== state.get("frame")) {
+      drawn.push(now);
+      state.set({ frame });
+    }
+    drawn = drawn.filter((at) => now - at < 1000);
+    const since = Math.min(now - startedAt, 1000);
+    if (since > 400) state.set({ rate: Math.min(drawn.length / (since / 1000), setup.fps) });
+    request = requestAnimationFrame(tick);
+  }
+
+  state.on(["playing"], ({ playing }) => {
+    cancelAnimationFrame(request);
+    if (!playing) { state.set({ rate: null }); return; }
+    if (state.get("frame") >= setup.last) state.set({ frame: setup.first });
+    startFrame = state.get("frame");
+    startedAt = performance.now();
+    drawn = [];
+    request = requestAnimationFrame(tick);
+  });
+}

@@ -1,0 +1,66 @@
+// The panel at the right: server-rendered, refreshed by htmx; its buttons say what they do in data-action.
+
+export function createPanel(root, state, setup, actions) {
+  const panel = document.getElementById("panel");
+
+  async function refresh() {
+    const address = `/shots/${setup.shot}/r/${state.get("revision")}/panels/${state.get("step")}`;
+    await window.htmx.ajax("GET", address, { target: panel, swap: "innerHTML" });
+    for (const link of root.querySelectorAll("[data-step-link]")) {
+      if (link.dataset.stepLink === state.get("step")) link.setAttribute("aria-current", "step");
+      else link.removeAttribute("aria-current");
+    }
+    actions.markSide();
+  }
+
+  const layerOf = (node) => node.closest("[data-layer]").dataset.layer;
+
+  panel.addEventListener("click", (event) => {
+    const button = event.target.closest("[data-action]");
+    if (!button) return;
+    const { action } = button.dataset;
+    if (action === "go") {
+      for (const other of panel.querySelectorAll(".is-chosen")) other.classList.remove("is-chosen");
+      button.closest(".finding")?.classList.add("is-chosen");
+      actions.go(Math.floor((Number(button.dataset.start) + Number(button.dataset.end)) / 2), Number(button.dataset.start), Number(button.dataset.end));
+    }
+    if (action === "try-arc") actions.tryArc(Number(button.dataset.frame));
+    if (action === "mute") actions.edit({ kind: "mute_layer", layer_id: layerOf(button), muted: button.dataset.muted === "1" });
+    if (action === "delete") actions.edit({ kind: "delete_layer", layer_id: layerOf(button) });
+  });
+  // hovering a finding puts the cursor on its middle frame
+  panel.addEventListener("pointerover", (event) => {
+    const go = event.target.closest('[data-action="go"]');
+    state.set({ hover: go ? Math.floor((Number(go.dataset.start) + Number(go.dataset.end)) / 2) : null });
+  });
+  panel.addEventListener("pointerleave", () => state.set({ hover: null }));
+  panel.addEventListener("input", (event) => {
+    if (!("weight" in event.target.dataset)) return;
+    event.target.parentElement.querySelector("output").textContent = `${event.target.value} %`;
+    actions.tryWeight(layerOf(event.target), Number(event.target.value));
+  });
+  panel.addEventListener("change", (event) => {
+    if ("weight" in event.target.dataset) actions.edit({ kind: "set_layer_weight", layer_id: layerOf(event.target), weight: Number(event.target.value) / 100 });
+    if (event.target.dataset.actionChange === "rename") actions.edit({ kind: "rename_layer", layer_id: layerOf(event.target), name: event.target.value });
+  });
+  panel.addEventListener("keydown", (event) => {
+    if (event.key === "Enter" && event.target.dataset.actionChange) event.target.blur();
+  });
+  // a range the shot does not have is said here, not on a page of its own
+  panel.addEventListener("submit", async (event) => {
+    if (event.target.id !== "export") return;
+    event.preventDefault();
+    const address = `${event.target.getAttribute("action")}?${new URLSearchParams(new FormData(event.target))}`;
+    const says = document.getElementById("export-message");
+    says.replaceChildren();
+    const answer = await fetch(address, { headers: { "HX-Request": "true" } });
+    if (answer.ok) { window.location.assign(address); return; }
+    says.innerHTML = await answer.text();
+  });
+
+  for (const link of root.querySelectorAll("[data-step-link]")) {
+    link.addEventListener("click", (event) => { event.preventDefault(); state.set({ step: link.dataset.stepLink }); });
+  }
+  state.on(["step", "revision"], refresh);
+  return { refresh };
+}

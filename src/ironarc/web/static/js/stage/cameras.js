@@ -1,0 +1,86 @@
+// Four views: free in perspective, and front, side and top drawn square on.
+import * as THREE from "../../vendor/three.module.js";
+import { OrbitControls } from "../../vendor/OrbitControls.js";
+
+const UP = new THREE.Vector3(0, 1, 0);
+
+export function createCameras(canvas, setup, redraw) {
+  const free = new THREE.PerspectiveCamera(32, 1, 0.05, 200);
+  const square = new THREE.OrthographicCamera(-1, 1, 1, -1, 0.05, 200);
+  const along = new THREE.Vector3(...setup.figure.travel).normalize();
+  const aside = new THREE.Vector3().crossVectors(along, UP).normalize(); // travel runs left to right seen from here
+  let view = "free", aspect = 1, box = null;
+  let controls = null;
+
+  function useCamera(camera) {
+    controls?.dispose();
+    controls = new OrbitControls(camera, canvas);
+    controls.enableDamping = false;
+    controls.enableRotate = camera === free;
+    controls.zoomSpeed = 1.4;
+    controls.addEventListener("change", redraw);
+  }
+
+  function directionOf(name) {
+    if (name === "front") return along.clone();
+    if (name === "side") return aside.clone();
+    if (name === "top") return UP.clone().addScaledVector(aside, 1e-4);
+    return aside.clone().multiplyScalar(0.86).addScaledVector(along, 0.42).addScaledVector(UP, 0.2).normalize();
+  }
+
+  // Places the view's camera so that the whole jump is seen
+  function fit() {
+    if (!box) return;
+    const camera = view === "free" ? free : square;
+    const centre = box.getCenter(new THREE.Vector3());
+    const away = directionOf(view);
+    const right = new THREE.Vector3().crossVectors(view === "top" ? aside.clone().negate() : UP, away).normalize();
+    const up = new THREE.Vector3().crossVectors(away, right).normalize();
+    let wide = 0, tall = 0, deep = 0;
+    const corner = new THREE.Vector3();
+    for (let i = 0; i < 8; i++) {
+      corner.set(i & 1 ? box.max.x : box.min.x, i & 2 ? box.max.y : box.min.y, i & 4 ? box.max.z : box.min.z).sub(centre);
+      wide = Math.max(wide, Math.abs(corner.dot(right)));
+      tall = Math.max(tall, Math.abs(corner.dot(up)));
+      deep = Math.max(deep, Math.abs(corner.dot(away)));
+    }
+    camera.up.copy(view === "top" ? aside.clone().negate() : UP);
+    if (view === "free") {
+      const half = Math.tan(THREE.MathUtils.degToRad(free.fov / 2));
+      const distance = Math.max(tall * 1.08 / half, wide * 1.05 / (half * aspect)) + deep;
+      free.position.copy(centre).addScaledVector(away, distance);
+    } else {
+      const size = Math.max(tall * 1.14, wide * 1.08 / aspect);
+      square.userData.size = size;
+      square.zoom = 1;
+      square.position.copy(centre).addScaledVector(away, 20);
+      resize(aspect);
+    }
+    camera.lookAt(centre);
+    controls.target.copy(centre);
+    controls.update();
+    redraw();
+  }
+
+  function resize(newAspect) {
+    aspect = newAspect;
+    free.aspect = aspect;
+    free.updateProjectionMatrix();
+    const size = square.userData.size ?? 1;
+    Object.assign(square, { left: -size * aspect, right: size * aspect, top: size, bottom: -size });
+    square.updateProjectionMatrix();
+  }
+
+  useCamera(free);
+  return {
+    current: () => (view === "free" ? free : square),
+    resize,
+    fit,
+    setBox(newBox) { const first = !box; box = newBox; if (first) fit(); },
+    setView(name) {
+      view = name;
+      useCamera(name === "free" ? free : square);
+      fit();
+    },
+  };
+}

@@ -1,0 +1,73 @@
+// The figure and its ghosts: skinned meshes that share one geometry and are posed from the motion's floats.
+import * as THREE from "../../vendor/three.module.js";
+import { mannequinGeometry } from "./mannequin.js";
+
+const STRIDE = 7; // x y z, w x y z
+const GHOST_INKS = ["#8f8b81", "#bdb7a9"];
+const PAPER = "#f3efe6";
+
+function posable(geometry, material, joints) {
+  const mesh = new THREE.SkinnedMesh(geometry, material);
+  const bones = Array.from({ length: joints }, () => new THREE.Bone());
+  const skeleton = new THREE.Skeleton(bones, bones.map(() => new THREE.Matrix4()));
+  for (const bone of bones) bone.matrixWorldAutoUpdate = false;
+  mesh.bind(skeleton, new THREE.Matrix4());
+  mesh.frustumCulled = false;
+  return mesh;
+}
+
+const place = new THREE.Vector3(), turn = new THREE.Quaternion(), one = new THREE.Vector3(1, 1, 1);
+
+function pose(mesh, motion, joints, index) {
+  const { bones } = mesh.skeleton;
+  for (let j = 0, at = index * joints * STRIDE; j < joints; j++, at += STRIDE) {
+    place.set(motion[at], motion[at + 1], motion[at + 2]);
+    turn.set(motion[at + 4], motion[at + 5], motion[at + 6], motion[at + 3]);
+    bones[j].matrixWorld.compose(place, turn, one);
+  }
+}
+
+export function createFigure(scene, setup) {
+  const { joints } = setup.figure;
+  const count = setup.last - setup.first + 1;
+  const shape = mannequinGeometry(setup.figure);
+  const hull = mannequinGeometry(setup.figure, 0.009 * setup.figure.height / 1.75);
+  const body = posable(shape, new THREE.MeshStandardMaterial({ color: "#4a525b", roughness: 0.78, metalness: 0.0 }), joints);
+  const outline = posable(hull, new THREE.MeshBasicMaterial({ color: "#171b20", side: THREE.BackSide }), joints);
+  const shadow = posable(shape, new THREE.MeshBasicMaterial({ color: "#ddd5c5" }), joints);
+  scene.add(body, outline, shadow);
+
+  // a ghost is an outline: paper inside, an ink hull behind
+  const ghosts = [];
+  for (const [step, ink] of GHOST_INKS.entries()) {
+    for (const way of [-1, 1]) {
+      const inside = posable(shape, new THREE.MeshBasicMaterial({ color: PAPER, polygonOffset: true, polygonOffsetFactor: 2, polygonOffsetUnits: 2 }), joints);
+      const edge = posable(hull, new THREE.MeshBasicMaterial({ color: ink, side: THREE.BackSide }), joints);
+      const group = new THREE.Group();
+      group.add(inside, edge);
+      scene.add(group);
+      ghosts.push({ group, meshes: [inside, edge], away: way * (step + 1) });
+    }
+  }
+  // about an eighth of a second apart, so that ghosts stand clear of the figure at any rate
+  const spacing = Math.max(2, Math.round(setup.fps / 7));
+
+  return {
+    setFloor(y) {
+      // flattened along a low light onto the floor, a hair above it
+      const m = new THREE.Matrix4().set(1, -0.35, 0, 0.35 * y, 0, 0.0001, 0, y + 0.002, 0, -0.22, 1, 0.22 * y, 0, 0, 0, 1);
+      shadow.matrixAutoUpdate = false;
+      shadow.matrix.copy(m);
+      shadow.bindMatrixInverse.copy(new THREE.Matrix4());
+      shadow.bindMode = "detached";
+    },
+    show(motion, index, withGhosts) {
+      for (const mesh of [body, outline, shadow]) pose(mesh, motion, joints, index);
+      for (const { group, meshes, away } of ghosts) {
+        const at = index + away * spacing;
+        group.visible = withGhosts && at >= 0 && at < count;
+        if (group.visible) for (const mesh of meshes) pose(mesh, motion, joints, at);
+      }
+    },
+  };
+}

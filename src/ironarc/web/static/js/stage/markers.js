@@ -1,0 +1,116 @@
+// What is measured, drawn on the stage: beads, the arc gravity asks for, the center of gravity and its plumb, the floor.
+import * as THREE from "../../vendor/three.module.js";
+
+const STEEL = "#2B5876", BRASS = "#B07D1E", OXIDE = "#9E3A1B", RULE = "#d8d1c2", INK = "#20252b";
+const UP = new THREE.Vector3(0, 1, 0);
+
+function instanced(geometry, color, count) {
+  const mesh = new THREE.InstancedMesh(geometry, new THREE.MeshBasicMaterial({ color }), count);
+  mesh.frustumCulled = false;
+  mesh.count = 0;
+  return mesh;
+}
+
+// The engineer's quartered disc
+function quarteredDisc() {
+  const size = 128, canvas = document.createElement("canvas");
+  canvas.width = canvas.height = size;
+  const draw = canvas.getContext("2d"), c = size / 2, r = size / 2 - 8;
+  draw.fillStyle = "#FBF9F4";
+  draw.beginPath(); draw.arc(c, c, r + 6, 0, 7); draw.fill();
+  draw.fillStyle = OXIDE;
+  for (const from of [0, Math.PI]) {
+    draw.beginPath(); draw.moveTo(c, c); draw.arc(c, c, r, from, from + Math.PI / 2); draw.fill();
+  }
+  draw.lineWidth = 8; draw.strokeStyle = OXIDE;
+  draw.beginPath(); draw.arc(c, c, r, 0, 7); draw.stroke();
+  const texture = new THREE.CanvasTexture(canvas);
+  texture.colorSpace = THREE.SRGBColorSpace;
+  return texture;
+}
+
+export function createMarkers(scene, setup) {
+  const count = setup.last - setup.first + 1;
+  const beads = instanced(new THREE.SphereGeometry(0.013, 10, 8), STEEL, count);
+  const dashes = instanced(new THREE.CylinderGeometry(0.009, 0.009, 1, 6), BRASS, count + 1);
+  const here = new THREE.Mesh(new THREE.SphereGeometry(0.026, 14, 10), new THREE.MeshBasicMaterial({ color: STEEL }));
+  const disc = new THREE.Sprite(new THREE.SpriteMaterial({ map: quarteredDisc(), depthTest: false, sizeAttenuation: false }));
+  disc.renderOrder = 10;
+  const plumb = new THREE.Mesh(new THREE.CylinderGeometry(0.0045, 0.0045, 1, 6), new THREE.MeshBasicMaterial({ color: OXIDE, depthTest: false }));
+  plumb.renderOrder = 9;
+  const bob = new THREE.Mesh(new THREE.ConeGeometry(0.026, 0.075, 12).rotateX(Math.PI), new THREE.MeshBasicMaterial({ color: OXIDE, depthTest: false }));
+  bob.renderOrder = 9;
+  const foot = new THREE.Mesh(new THREE.RingGeometry(0.05, 0.062, 28).rotateX(-Math.PI / 2), new THREE.MeshBasicMaterial({ color: OXIDE, side: THREE.DoubleSide }));
+  const grid = new THREE.Group();
+  scene.add(beads, dashes, here, disc, plumb, bob, foot, grid);
+  const m = new THREE.Matrix4(), q = new THREE.Quaternion(), s = new THREE.Vector3(), a = new THREE.Vector3(), b = new THREE.Vector3();
+
+  function drawBeads(data) {
+    data.com.forEach((c, i) => beads.setMatrixAt(i, m.makeTranslation(c[0], c[1], c[2])));
+    beads.count = data.com.length;
+    beads.instanceMatrix.needsUpdate = true;
+  }
+
+  function drawAsked(data) {
+    let n = 0;
+    for (const flight of data.flights) {
+      for (let i = 0; i + 1 < flight.asked.length; i++) {
+        a.set(...flight.asked[i]); b.set(...flight.asked[i + 1]);
+        const length = a.distanceTo(b);
+        q.setFromUnitVectors(UP, b.clone().sub(a).normalize());
+        dashes.setMatrixAt(n++, m.compose(a.clone().lerp(b, 0.5), q, s.set(1, length * 0.6, 1)));
+      }
+    }
+    dashes.count = n;
+    dashes.instanceMatrix.needsUpdate = true;
+  }
+
+  function drawGrid(data) {
+    grid.clear();
+    const xs = data.com.map((c) => c[0]), zs = data.com.map((c) => c[2]);
+    const span = (v, pad) => [Math.floor(Math.min(...v) - pad), Math.ceil(Math.max(...v) + pad)];
+    const [x0, x1] = span(xs, 3), [z0, z1] = span(zs, 3);
+    const metre = [], quarter = [], y = data.floor;
+    for (let x = x0; x <= x1 + 1e-6; x += 0.25) (Number.isInteger(x) ? metre : quarter).push(x, y, z0, x, y, z1);
+    for (let z = z0; z <= z1 + 1e-6; z += 0.25) (Number.isInteger(z) ? metre : quarter).push(x0, y, z, x1, y, z);
+    for (const [points, color] of [[quarter, "#e6e0d3"], [metre, "#c4bba8"]]) {
+      const geometry = new THREE.BufferGeometry().setAttribute("position", new THREE.Float32BufferAttribute(points, 3));
+      grid.add(new THREE.LineSegments(geometry, new THREE.LineBasicMaterial({ color })));
+    }
+  }
+
+  return {
+    setData(data) { drawBeads(data); drawAsked(data); drawGrid(data); },
+    setFrame(data, index, hover) {
+      const [x, y, z] = data.com[index];
+      disc.position.set(x, y, z);
+      const height = Math.max(y - data.floor, 0.001);
+      plumb.position.set(x, data.floor + height / 2, z);
+      plumb.scale.y = height;
+      bob.position.set(x, data.floor + 0.0375, z);
+      foot.position.set(x, data.floor + 0.004, z);
+      here.visible = hover !== null && beads.visible;
+      if (here.visible) here.position.set(...data.com[hover]);
+    },
+    // The marker keeps its size on the screen, in both kinds of camera
+    keepSize(camera) {
+      const size = camera.isOrthographicCamera ? 0.034 * (camera.top - camera.bottom) / camera.zoom : 0.026;
+      disc.material.sizeAttenuation = camera.isOrthographicCamera;
+      disc.scale.set(size, size, 1);
+    },
+    show(what) {
+      beads.visible = what.path;
+      dashes.visible = what.asked;
+      for (const part of [disc, plumb, bob, foot]) part.visible = what.com;
+      grid.visible = what.grid;
+    },
+    // Index of the bead under a ray, or null
+    beadAt(raycaster) {
+      if (!beads.visible) return null;
+      beads.boundingSphere = null;
+      const [hit] = raycaster.intersectObject(beads);
+      return hit ? hit.instanceId : null;
+    },
+    INK, RULE,
+  };
+}

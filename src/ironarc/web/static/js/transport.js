@@ -1,0 +1,109 @@
+// The bar at the top and the buttons on the stage: playback, moments, views, what to show.
+
+export function createTransport(root, state, setup, { actions, stage, timeview }) {
+  const frameField = document.getElementById("frame"), meter = document.getElementById("meter");
+  const clamp = (frame) => Math.min(Math.max(frame, setup.first), setup.last);
+  const moveTo = (frame) => { state.set({ frame: clamp(frame), playing: false }); timeview.reveal(state.get("frame")); };
+
+  // The moments of all flights in order: [frame, name]
+  function moments() {
+    const data = state.get("data");
+    const all = (data?.flights ?? []).flatMap((f) => [[f.take_off, "take_off"], [f.apex, "apex"], [f.landing, "landing"]]);
+    return all.sort((a, b) => a[0] - b[0]);
+  }
+
+  const doing = {
+    first: () => moveTo(setup.first),
+    last: () => moveTo(setup.last),
+    back: () => moveTo(state.get("frame") - 1),
+    on: () => moveTo(state.get("frame") + 1),
+    play: () => state.set({ playing: !state.get("playing") }),
+    loop: () => state.set({ loop: !state.get("loop") }),
+    fit: () => stage.fit(),
+    "zoom-in": () => timeview.zoom(0.6),
+    "zoom-out": () => timeview.zoom(1 / 0.6),
+    "zoom-all": () => timeview.all(),
+    "previous-moment": () => moveTo(moments().map((m) => m[0]).filter((f) => f < state.get("frame")).pop() ?? setup.first),
+    "next-moment": () => moveTo(moments().map((m) => m[0]).find((f) => f > state.get("frame")) ?? setup.last),
+    "fold-panel": () => root.classList.toggle("panel-folded"),
+    side: () => actions.setSide(state.get("side") === "now" ? "before" : "now"),
+  };
+
+  // The next such moment after the frame, or the first one again
+  function jump(name) {
+    const all = moments().filter((m) => m[1] === name).map((m) => m[0]);
+    if (all.length) moveTo(all.find((f) => f > state.get("frame")) ?? all[0]);
+  }
+
+  function setView(name) {
+    for (const button of root.querySelectorAll("[data-view]")) button.setAttribute("aria-pressed", String(button.dataset.view === name));
+    stage.setView(name);
+  }
+
+  const menu = document.getElementById("show-menu"), menuButton = document.getElementById("show-button");
+  const openMenu = (open) => { menu.classList.toggle("hidden", !open); menuButton.setAttribute("aria-expanded", String(open)); };
+  menuButton.addEventListener("click", () => openMenu(menu.classList.contains("hidden")));
+  document.addEventListener("pointerdown", (event) => { if (!event.target.closest("#show-menu, #show-button")) openMenu(false); });
+  menu.addEventListener("keydown", (event) => { if (event.key === "Escape") { openMenu(false); menuButton.focus(); } });
+  menu.addEventListener("change", (event) => state.set({ shown: { ...state.get("shown"), [event.target.dataset.show]: event.target.checked } }));
+
+  root.addEventListener("click", (event) => {
+    const button = event.target.closest("[data-do], [data-view], [data-moment], [data-side]");
+    if (!button) return;
+    if (button.dataset.do) doing[button.dataset.do]();
+    else if (button.dataset.view) setView(button.dataset.view);
+    else if (button.dataset.moment) jump(button.dataset.moment);
+    else actions.setSide(button.dataset.side);
+  });
+  document.getElementById("undo").addEventListener("click", actions.undo);
+  document.getElementById("redo").addEventListener("click", actions.redo);
+  document.getElementById("take").addEventListener("click", actions.take);
+  document.getElementById("put-back").addEventListener("click", actions.putBack);
+  document.getElementById("shot-name").addEventListener("click", actions.rename);
+  document.getElementById("keys-button").addEventListener("click", () => document.getElementById("keys").showModal());
+  frameField.addEventListener("change", () => {
+    const wanted = Number.parseInt(frameField.value, 10);
+    if (Number.isNaN(wanted)) frameField.value = state.get("frame");
+    else { moveTo(wanted); frameField.value = state.get("frame"); }
+  });
+  frameField.addEventListener("keydown", (event) => { if (event.key === "Enter") frameField.blur(); });
+
+  function readout() {
+    const data = state.get("data");
+    if (!data) return;
+    const i = state.get("frame") - setup.first, speed = data.plots.speed[i];
+    const flight = data.flights.find((f) => f.start <= state.get("frame") && state.get("frame") <= f.end);
+    const way = Math.abs(speed) < 0.05 ? "level" : `${speed > 0 ? "rising" : "falling"} ${Math.abs(speed).toFixed(1)} m/s`;
+    document.getElementById("readout").textContent = `center of gravity ${data.plots.height[i].toFixed(0)} cm up, ${way}${flight ? ` · in flight, frame ${state.get("frame") - flight.start + 1} of ${flight.hang_frames}` : ""}`;
+    for (const button of root.querySelectorAll("[data-moment]")) button.disabled = !data.flights.length;
+  }
+
+  state.on(["frame"], ({ frame }) => { if (document.activeElement !== frameField || state.get("playing")) frameField.value = frame; });
+  state.on(["frame", "data"], readout);
+  state.on(["loop"], ({ loop }) => document.getElementById("loop").setAttribute("aria-pressed", String(loop)));
+  state.on(["playing"], ({ playing }) => {
+    root.querySelector('[data-icon="play"]').className = playing ? "hidden" : "contents";
+    root.querySelector('[data-icon="stop"]').className = playing ? "contents" : "hidden";
+  });
+  const fps = Number(setup.fps.toPrecision(4));
+  state.on(["playing", "rate"], ({ playing, rate }) => {
+    if (!playing) meter.textContent = "stopped";
+    else if (rate === null) meter.textContent = "true speed";
+    else meter.textContent = `true speed, ${rate >= setup.fps * 0.96 ? "every frame drawn" : `${rate.toFixed(0)} of ${fps} fps drawn`}`;
+    meter.dataset.rate = rate ?? "";
+  });
+
+  function standing() {
+    const { undo_says: undo, redo_says: redo } = state.get("standing");
+    for (const [id, word, says, keys] of [["undo", "Undo", undo, "Ctrl Z"], ["redo", "Redo", redo, "Ctrl Shift Z"]]) {
+      const button = document.getElementById(id);
+      button.disabled = !says;
+      button.title = says ? `${word}: ${says} (${keys})` : `Nothing to ${word.toLowerCase()}`;
+    }
+  }
+  state.on(["standing"], standing);
+  state.on(["saving"], ({ saving }) => { document.getElementById("saved").textContent = saving ? "Saving…" : "Saved"; });
+  standing();
+  frameField.value = state.get("frame");
+  return { doing, setView };
+}

@@ -1,0 +1,46 @@
+"""The Yard: all shots, and the place a file is brought in."""
+
+from pathlib import PurePath
+
+from flask import Blueprint, current_app, redirect, render_template, request, url_for
+
+from ironarc.core.errors import FileError
+from ironarc.core.shot import from_bvh, load_bvh_error
+from ironarc.store import shots
+from ironarc.web.picture import card_picture
+
+pages = Blueprint("yard", __name__)
+
+
+@pages.get("/")
+def yard():
+    with current_app.extensions["sessions"]() as session:
+        entries = shots.yard(session)
+    cards = [{"entry": entry, "picture": card_picture(entry.card)} for entry in entries]
+    return render_template("yard.html", cards=cards)
+
+
+@pages.post("/shots")
+def bring_in():
+    """A BVH file becomes a shot; a file that can't be read leaves nothing behind."""
+    upload = request.files.get("file")
+    if upload is None or not upload.filename:
+        raise FileError("No file was chosen. Choose a BVH file, or drop one on the page.")
+    name = PurePath(upload.filename.replace("\\", "/")).name
+    try:
+        shot = from_bvh(upload.read(), PurePath(name).stem[:60] or "Untitled", name)
+    except FileError as error:
+        raise FileError(load_bvh_error(error, name)) from error
+    with current_app.extensions["sessions"]() as session:
+        shot_id = shots.create(session, shot)
+    address = url_for("bench.bench", shot_id=shot_id)
+    if request.headers.get("HX-Request"):
+        return "", 204, {"HX-Redirect": address}
+    return redirect(address)
+
+
+@pages.post("/shots/<int:shot_id>/remove")
+def remove(shot_id: int):
+    with current_app.extensions["sessions"]() as session:
+        shots.remove(session, shot_id)
+    return redirect(url_for("yard.yard"))
