@@ -2,7 +2,7 @@
 import uPlot from "../vendor/uPlot.esm.js";
 import { EDGE, GUTTER } from "./timeview.js";
 
-const HEIGHT = 76;
+const HEIGHT = 82;
 const STEEL = "#2B5876", BRASS = "#B07D1E";
 export const PLOTS = {
   height: { chip: "Height", name: "Center of gravity over the floor", unit: "cm", digits: 0 },

@@ -66,6 +66,7 @@ export function createTransport(root, state, setup, { actions, stage, timeview }
     if (Number.isNaN(wanted)) frameField.value = state.get("frame");
     else { moveTo(wanted); frameField.value = state.get("frame"); }
   });
+  frameField.addEventListener("focus", () => frameField.select());
   frameField.addEventListener("keydown", (event) => { if (event.key === "Enter") frameField.blur(); });
 
   function readout() {

@@ -27,7 +27,7 @@ function pose(mesh, motion, joints, index) {
   }
 }
 
-export function createFigure(scene, setup) {
+export function createFigure(scene, behind, setup) {
   const { joints } = setup.figure;
   const count = setup.last - setup.first + 1;
   const shape = mannequinGeometry(setup.figure);
@@ -35,7 +35,8 @@ export function createFigure(scene, setup) {
   const body = posable(shape, new THREE.MeshStandardMaterial({ color: "#4a525b", roughness: 0.78, metalness: 0.0 }), joints);
   const outline = posable(hull, new THREE.MeshBasicMaterial({ color: "#171b20", side: THREE.BackSide }), joints);
   const shadow = posable(shape, new THREE.MeshBasicMaterial({ color: "#ddd5c5" }), joints);
-  scene.add(body, outline, shadow);
+  scene.add(body, outline);
+  behind.add(shadow);
 
   // a ghost is an outline: paper inside, an ink hull behind
   const ghosts = [];
@@ -45,7 +46,7 @@ export function createFigure(scene, setup) {
       const edge = posable(hull, new THREE.MeshBasicMaterial({ color: ink, side: THREE.BackSide }), joints);
       const group = new THREE.Group();
       group.add(inside, edge);
-      scene.add(group);
+      behind.add(group);
       ghosts.push({ group, meshes: [inside, edge], away: way * (step + 1) });
     }
   }

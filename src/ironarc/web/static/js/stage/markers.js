@@ -1,11 +1,12 @@
 // What is measured, drawn on the stage: beads, the arc gravity asks for, the center of gravity and its plumb, the floor.
 import * as THREE from "../../vendor/three.module.js";
 
-const STEEL = "#2B5876", BRASS = "#B07D1E", OXIDE = "#9E3A1B", RULE = "#d8d1c2", INK = "#20252b";
+const STEEL = "#2B5876", BRASS = "#B07D1E", OXIDE = "#9E3A1B";
 const UP = new THREE.Vector3(0, 1, 0);
 
 function instanced(geometry, color, count) {
-  const mesh = new THREE.InstancedMesh(geometry, new THREE.MeshBasicMaterial({ color }), count);
+  const mesh = new THREE.InstancedMesh(geometry, new THREE.MeshBasicMaterial({ color, depthTest: false }), count);
+  mesh.renderOrder = 5; // over the figure: the spacing of the beads must be read through it
   mesh.frustumCulled = false;
   mesh.count = 0;
   return mesh;
@@ -29,11 +30,12 @@ function quarteredDisc() {
   return texture;
 }
 
-export function createMarkers(scene, setup) {
+export function createMarkers(scene, behind, setup) {
   const count = setup.last - setup.first + 1;
-  const beads = instanced(new THREE.SphereGeometry(0.013, 10, 8), STEEL, count);
+  const beads = instanced(new THREE.SphereGeometry(0.015, 10, 8), STEEL, count);
   const dashes = instanced(new THREE.CylinderGeometry(0.009, 0.009, 1, 6), BRASS, count + 1);
-  const here = new THREE.Mesh(new THREE.SphereGeometry(0.026, 14, 10), new THREE.MeshBasicMaterial({ color: STEEL }));
+  const here = new THREE.Mesh(new THREE.SphereGeometry(0.026, 14, 10), new THREE.MeshBasicMaterial({ color: STEEL, depthTest: false }));
+  here.renderOrder = 6;
   const disc = new THREE.Sprite(new THREE.SpriteMaterial({ map: quarteredDisc(), depthTest: false, sizeAttenuation: false }));
   disc.renderOrder = 10;
   const plumb = new THREE.Mesh(new THREE.CylinderGeometry(0.0045, 0.0045, 1, 6), new THREE.MeshBasicMaterial({ color: OXIDE, depthTest: false }));
@@ -42,7 +44,8 @@ export function createMarkers(scene, setup) {
   bob.renderOrder = 9;
   const foot = new THREE.Mesh(new THREE.RingGeometry(0.05, 0.062, 28).rotateX(-Math.PI / 2), new THREE.MeshBasicMaterial({ color: OXIDE, side: THREE.DoubleSide }));
   const grid = new THREE.Group();
-  scene.add(beads, dashes, here, disc, plumb, bob, foot, grid);
+  scene.add(beads, dashes, here, disc, plumb, bob, foot);
+  behind.add(grid);
   const m = new THREE.Matrix4(), q = new THREE.Quaternion(), s = new THREE.Vector3(), a = new THREE.Vector3(), b = new THREE.Vector3();
 
   function drawBeads(data) {
@@ -111,6 +114,5 @@ export function createMarkers(scene, setup) {
       const [hit] = raycaster.intersectObject(beads);
       return hit ? hit.instanceId : null;
     },
-    INK, RULE,
   };
 }

@@ -9,8 +9,10 @@ const PAPER = "#f3efe6";
 export function createStage(canvas, state, setup) {
   const renderer = new THREE.WebGLRenderer({ canvas, antialias: true });
   renderer.setPixelRatio(Math.min(devicePixelRatio, 2));
-  const scene = new THREE.Scene();
-  scene.background = new THREE.Color(PAPER);
+  renderer.autoClear = false;
+  renderer.setClearColor(PAPER);
+  // two passes: what lies behind (grid, shadow, ghosts), then the figure and what is measured, never hidden by a ghost
+  const behind = new THREE.Scene(), scene = new THREE.Scene();
   scene.add(new THREE.HemisphereLight("#fffaf0", "#8a8272", 2.1));
   const sun = new THREE.DirectionalLight("#ffffff", 2.4);
   scene.add(sun);
@@ -19,14 +21,17 @@ export function createStage(canvas, state, setup) {
 
   let asked = false;
   const redraw = () => { if (!asked) { asked = true; requestAnimationFrame(draw); } };
-  const figure = createFigure(scene, setup);
-  const markers = createMarkers(scene, setup);
+  const figure = createFigure(scene, behind, setup);
+  const markers = createMarkers(scene, behind, setup);
   const cameras = createCameras(canvas, setup, redraw);
 
   function draw() {
     asked = false;
     const camera = cameras.current();
     markers.keepSize(camera);
+    renderer.clear();
+    renderer.render(behind, camera);
+    renderer.clearDepth();
     renderer.render(scene, camera);
     canvas.dataset.drawn = String(Number(canvas.dataset.drawn ?? 0) + 1);
   }
@@ -40,7 +45,7 @@ export function createStage(canvas, state, setup) {
   }
 
   function show() {
-    const { data, motion, frame, hover, shown } = { data: state.get("data"), motion: state.get("motion"), frame: state.get("frame"), hover: state.get("hover"), shown: state.get("shown") };
+    const [data, motion, frame, hover, shown] = ["data", "motion", "frame", "hover", "shown"].map(state.get);
     if (!data || !motion) return;
     const index = frame - setup.first;
     figure.show(motion, index, shown.ghosts && !state.get("playing"));
@@ -53,8 +58,8 @@ export function createStage(canvas, state, setup) {
     const tall = setup.figure.height;
     const box = new THREE.Box3();
     for (const [x, y, z] of data.com) {
-      box.expandByPoint(new THREE.Vector3(x - tall * 0.3, Math.min(data.floor, y), z - tall * 0.3));
-      box.expandByPoint(new THREE.Vector3(x + tall * 0.3, y + tall * 0.52, z + tall * 0.3));
+      box.expandByPoint(new THREE.Vector3(x - tall * 0.22, Math.min(data.floor, y), z - tall * 0.22));
+      box.expandByPoint(new THREE.Vector3(x + tall * 0.22, y + tall * 0.46, z + tall * 0.22));
     }
     figure.setFloor(data.floor);
     markers.setData(data);
