@@ -5,7 +5,8 @@ from typing import ClassVar
 
 from ironarc.core.errors import EditError
 from ironarc.core.motion.layers import BASE, Layer
-from ironarc.core.shot import GetBlob, PutBlob, Shot, layer_from_plain, layer_to_plain
+from ironarc.core.plain import GetBlob, PutBlob, layer_from_plain, layer_to_plain
+from ironarc.core.shot import Shot
 
 NAME_LENGTH = 60
 

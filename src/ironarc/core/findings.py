@@ -33,7 +33,7 @@ class Finding:
 
 
 def find(reading: Reading) -> list[Finding]:
-    """All findings of a reading, worst first, then by frame."""
+    """All findings of a reading: worst first, then by frame, then in the order of the table of grades."""
     found = []
     for flight in reading.flights:
         if _long_enough(flight, reading.g):
@@ -42,7 +42,8 @@ def find(reading: Reading) -> list[Finding]:
                 for rule in (_hang, _arc, _spin, _take_off_kink, _landing_kink)
                 if (f := rule(flight, reading)) is not None
             ]
-    return sorted(found, key=lambda f: (-_RANK[f.grade], f.start, f.kind))
+    kinds = list(GRADES)
+    return sorted(found, key=lambda f: (-_RANK[f.grade], f.start, kinds.index(f.kind)))
 
 
 def grade_of(findings: list[Finding]) -> str:
@@ -122,10 +123,12 @@ def _spin(flight: Flight, reading: Reading) -> Finding | None:
     grade, limit = _graded("spin", share)
     if grade == SOUND or flight.spin.rms_dev <= floor:
         return None
-    says = (
-        f"Spin wavers by {share * 100:.0f} % of its mean in the air ({abs(flight.spin.turns_per_s):.1f} turns a second on "
-        f"average); {limit * 100:.0f} % is the limit. Nothing to push on up there: turn faster only while folded tighter."
-    )
+    if share <= 1.0:
+        wavers = f"Spin wavers by {share * 100:.0f} % of its mean in the air; {limit * 100:.0f} % is the limit."
+    else:
+        wavers = f"Spin comes and goes in the air, by {flight.spin.rms_dev:.0f} kg·m²/s about a mean of {mean:.0f}."
+    turns = f"On average the body makes {abs(flight.spin.turns_per_s):.1f} turns a second."
+    says = f"{wavers} {turns} With nothing to push on, it can turn faster only while folded tighter."
     return Finding("spin", grade, flight.start, flight.end, share, GRADES["spin"].unit, limit, says)
 
 
@@ -137,8 +140,8 @@ def _kink(flight: Flight, reading: Reading, kink: float, frame: int, at_take_off
     push = kink / (reading.g * reading.poses.dt)
     if at_take_off:
         says = (
-            f"Leaves with a jerk: {kink:.1f} m/s more than the push before it gave, a shove of {push:.0f} body weights in "
-            f"one frame. Start the push earlier or deeper, or take less height."
+            f"Leaves with a jerk: {kink:.1f} m/s more than the push before it gave, a shove of {push:.0f} body weights "
+            f"in one frame. Start the push earlier or deeper, or take less height."
         )
     else:
         says = (

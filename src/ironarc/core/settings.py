@@ -21,12 +21,12 @@ class Grade:
 
 
 GRADES = {
-    "arc": Grade(
-        "Off the arc", 0.03, 0.08, "m",
-        "Captured leaps stay within 1 to 4 mm; 3 cm begins to show as a bump or a drift.", "length"),
     "hang": Grade(
         "Hang time", 0.12, 0.30, "share of g",
         "Captured flights lie within 3 %; a jump 12 % off reads as floaty or leaden."),
+    "arc": Grade(
+        "Off the arc", 0.03, 0.08, "m",
+        "Captured leaps stay within 1 to 4 mm; 3 cm begins to show as a bump or a drift.", "length"),
     "spin": Grade(
         "Spin not steady", 0.20, 0.45, "share of mean spin",
         "Nothing can change the spin in the air; captured kicks hold it within 12 to 15 %."),

@@ -189,7 +189,9 @@ class _Keying:
         δ comes back to zero at landing.
         """
         on = slice(leap.start - 1, leap.end)
-        part = replace(poses, **{k: getattr(poses, k)[on] for k in ("frames", "local", "translation", "rotation", "position")})
+        part = replace(
+            poses, **{k: getattr(poses, k)[on] for k in ("frames", "local", "translation", "rotation", "position")}
+        )
         centres = body_centres(part, self.body)
         com = whole_com(centres, self.body)
         L = momentum(part, self.body, centres, com, []).angular_momentum[:, 0]

@@ -10,7 +10,8 @@ from sqlalchemy.orm import Session
 from ironarc.core.card import card_of
 from ironarc.core.edits import Edit
 from ironarc.core.errors import IronArcError
-from ironarc.core.shot import Shot, read_shot, shot_from_plain, shot_to_plain
+from ironarc.core.plain import shot_from_plain, shot_to_plain
+from ironarc.core.shot import Shot, read_shot
 from ironarc.store.blobs import BlobWriter, addresses_in, load_blobs
 from ironarc.store.models import RevisionRow, ShotRow
 

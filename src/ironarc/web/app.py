@@ -1,5 +1,7 @@
 """The application factory."""
 
+import re
+
 from flask import Flask
 from flask_wtf import CSRFProtect
 from sqlalchemy.orm import sessionmaker
@@ -9,6 +11,7 @@ from ironarc.web import bench, errors, security, yard
 from ironarc.web.icons import icon
 from ironarc.web.variants import Variants
 
+_NUMBER_AND_UNIT = re.compile(r"(\d) (%|cm|m/s|s\b|kg|frames?\b|turns\b|body weights\b)")
 UPLOAD_LIMIT_BYTES = 64 * 1024 * 1024
 
 
@@ -30,6 +33,7 @@ def create_app(secret_key: str, database_url: str | None = None) -> Flask:
     security.install(app)
     errors.install(app)
     app.jinja_env.globals["icon"] = icon
+    app.jinja_env.filters["keep_units"] = lambda says: _NUMBER_AND_UNIT.sub("\\1\u00a0\\2", says)
     app.jinja_env.trim_blocks = app.jinja_env.lstrip_blocks = True
     app.register_blueprint(yard.pages)
     app.register_blueprint(bench.pages)

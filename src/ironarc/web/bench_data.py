@@ -4,6 +4,7 @@ import numpy as np
 
 from ironarc.core.card import travel_direction
 from ironarc.core.findings import find, flight_grade, grade_of
+from ironarc.core.motion.channels import Dense
 from ironarc.core.reading import Reading
 from ironarc.core.reading.contacts import FOOT_POINTS, runs
 from ironarc.core.reading.flights import Flight
@@ -96,10 +97,15 @@ def figure_data(shot: Shot, reading: Reading) -> dict:
 
 
 def key_marks(shot: Shot) -> dict:
-    """Frames that carry a key on the base layer; `dense` where every frame does."""
+    """Frames with keys on the base layer: [[frame, share of the keyed joints that have one there], …];
+    `dense` for a motion brought in, which has a value of every joint on every frame."""
     base = shot.performer.layers[0]
-    frames = set()
-    for column in base.columns.values():
-        frames.update(int(f) for f in column.key_frames)
-    inside = sorted(f for f in frames if shot.first_frame <= f <= shot.last_frame)
-    return {"dense": len(inside) == shot.frames and shot.frames > 1, "frames": inside}
+    if all(isinstance(column, Dense) for column in base.columns.values()):
+        return {"dense": True, "frames": []}
+    joints_at: dict[int, set[str]] = {}
+    for (joint, _), column in base.columns.items():
+        for frame in column.key_frames:
+            joints_at.setdefault(int(frame), set()).add(joint)
+    total = len(base.joints)
+    inside = (f for f in sorted(joints_at) if shot.first_frame <= f <= shot.last_frame)
+    return {"dense": False, "frames": [[f, round(len(joints_at[f]) / total, 3)] for f in inside]}

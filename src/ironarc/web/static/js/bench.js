@@ -19,7 +19,7 @@ const state = createState({
   revision: setup.standing.revision, standing: setup.standing, step: root.dataset.step,
   frame: Number.isInteger(asked) ? Math.min(Math.max(asked, setup.first), setup.last) : setup.first,
   playing: false, loop: true, rate: null, hover: null, side: "now", trying: null, trial: null,
-  data: null, motion: null, view: [setup.first - 0.5, setup.last + 0.5], width: 0,
+  data: null, motion: null, held: null, view: [setup.first - 0.5, setup.last + 0.5], width: 0,
   plots: ["height"], shown: { com: true, path: true, asked: true, ghosts: true, grid: true }, saving: false,
 });
 const messageBox = document.getElementById("bench-message");
@@ -48,7 +48,9 @@ async function loadShown() {
       getJson(`${base}/reading.json?as=${variant}`, mine.signal), getFloats(`${base}/motion.f32?as=${variant}`, mine.signal)]);
     if (mine !== pending) return;
     pending = null;
-    state.set({ motion, data, variant });
+    // what stands now stays in view behind what is tried
+    const held = state.get("trying") ? null : { motion, data };
+    state.set({ motion, data, variant, held: held ?? state.get("held") });
     root.dataset.variant = variant;
     root.dataset.revision = state.get("revision");
   } catch (error) {

@@ -1,7 +1,8 @@
 // The trestle: planted spans as piers, flights as arches as high as their rise, keys below.
 import { EDGE, GUTTER } from "./timeview.js";
 
-const RULER = 24, ARCH = 92, HEADROOM = 20, PIER = 15, KEYS = 18, GAP = 5;
+const RULER = 24, ARCH = 92, HEADROOM = 30, PIER = 15, KEYS = 18, GAP = 5;
+const WHOLE_POSE = 0.5; // share of the joints keyed on a frame that makes it a pose
 const LIMBS = { foot: "foot", hand: "hand", knee: "knee", elbow: "elbow", shoulder: "shoulder", seat: "seat", back: "back", head: "head" };
 const NS = "http://www.w3.org/2000/svg";
 
@@ -49,6 +50,11 @@ export function createTrestle(svg, state, setup, timeview, actions) {
       asked.push(over(f, flight.asked[f - flight.start][1]));
     }
     const actual = [ends[0], ...own, ends[1]], ideal = [ends[0], ...asked, ends[1]];
+    const was = state.get("trying") && state.get("held");
+    if (was) {
+      const stood = own.map(([f]) => over(f, was.data.com[f - setup.first][1]));
+      add(g, "path", { d: arcPath([ends[0], ...stood, ends[1]], base, scale), class: "was" });
+    }
     add(g, "path", { d: arcPath(ideal, base, scale), class: "asked" });
     add(g, "path", { d: `${arcPath(actual, base, scale)}Z`, class: "arch-fill" });
     for (const [frame, height] of own) add(g, "line", { x1: timeview.x(frame), x2: timeview.x(frame), y1: base, y2: base - height * scale, class: "strut" });
@@ -91,9 +97,11 @@ export function createTrestle(svg, state, setup, timeview, actions) {
       add(root, "rect", { x: x0, y: top + 5, width: x1 - x0, height: 8, class: "key-band" });
       return;
     }
-    for (const f of frames) {
+    for (const [f, share] of frames) {
       const x = timeview.x(f), y = top + 9;
-      add(root, "path", { d: `M${x} ${y - 5}l4 5-4 5-4-5z`, class: "key" });
+      // a pose of the whole body is a diamond, a key on a few joints a tick
+      const d = share > WHOLE_POSE ? `M${x} ${y - 5}l4 5-4 5-4-5z` : `M${x - 0.5} ${y - 3}h1v6h-1z`;
+      add(root, "path", { d, class: "key" });
     }
   }
 

@@ -47,7 +47,7 @@ export function createCameras(canvas, setup, redraw) {
     camera.up.copy(view === "top" ? aside.clone().negate() : UP);
     if (view === "free") {
       const half = Math.tan(THREE.MathUtils.degToRad(free.fov / 2));
-      const distance = Math.max(tall * 1.04 / half, wide * 1.02 / (half * aspect)) + deep * 0.5;
+      const distance = Math.max(tall * 1.08 / half, wide * 1.02 / (half * aspect)) + deep * 0.5;
       free.position.copy(centre).addScaledVector(away, distance);
     } else {
       const size = Math.max(tall * 1.14, wide * 1.08 / aspect);

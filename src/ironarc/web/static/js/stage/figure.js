@@ -4,7 +4,7 @@ import { mannequinGeometry } from "./mannequin.js";
 
 const STRIDE = 7; // x y z, w x y z
 const GHOST_INKS = ["#8f8b81", "#bdb7a9"];
-const PAPER = "#f3efe6";
+const PAPER = "#f3efe6", STEEL = "#2B5876";
 
 function posable(geometry, material, joints) {
   const mesh = new THREE.SkinnedMesh(geometry, material);
@@ -50,6 +50,11 @@ export function createFigure(scene, behind, setup) {
       ghosts.push({ group, meshes: [inside, edge], away: way * (step + 1) });
     }
   }
+  // how the body stands now, behind a correction that is being tried
+  const heldInside = posable(shape, new THREE.MeshBasicMaterial({ color: PAPER, polygonOffset: true, polygonOffsetFactor: 2, polygonOffsetUnits: 2 }), joints);
+  const heldEdge = posable(hull, new THREE.MeshBasicMaterial({ color: STEEL, side: THREE.BackSide }), joints);
+  behind.add(heldInside, heldEdge);
+
   // about an eighth of a second apart, so that ghosts stand clear of the figure at any rate
   const spacing = Math.max(2, Math.round(setup.fps / 7));
 
@@ -61,6 +66,12 @@ export function createFigure(scene, behind, setup) {
       shadow.matrix.copy(m);
       shadow.bindMatrixInverse.copy(new THREE.Matrix4());
       shadow.bindMode = "detached";
+    },
+    compare(motion, index) {
+      for (const mesh of [heldInside, heldEdge]) {
+        mesh.visible = Boolean(motion);
+        if (motion) pose(mesh, motion, joints, index);
+      }
     },
     show(motion, index, withGhosts) {
       for (const mesh of [body, outline, shadow]) pose(mesh, motion, joints, index);

@@ -48,7 +48,9 @@ export function createStage(canvas, state, setup) {
     const [data, motion, frame, hover, shown] = ["data", "motion", "frame", "hover", "shown"].map(state.get);
     if (!data || !motion) return;
     const index = frame - setup.first;
-    figure.show(motion, index, shown.ghosts && !state.get("playing"));
+    const held = state.get("trying") ? state.get("held")?.motion : null;
+    figure.show(motion, index, shown.ghosts && !state.get("playing") && !held);
+    figure.compare(held, index);
     markers.show(shown);
     markers.setFrame(data, index, hover === null ? null : hover - setup.first);
     redraw();
@@ -59,7 +61,7 @@ export function createStage(canvas, state, setup) {
     const box = new THREE.Box3();
     for (const [x, y, z] of data.com) {
       box.expandByPoint(new THREE.Vector3(x - tall * 0.22, Math.min(data.floor, y), z - tall * 0.22));
-      box.expandByPoint(new THREE.Vector3(x + tall * 0.22, y + tall * 0.46, z + tall * 0.22));
+      box.expandByPoint(new THREE.Vector3(x + tall * 0.22, y + tall * 0.48, z + tall * 0.22));
     }
     figure.setFloor(data.floor);
     markers.setData(data);
