@@ -69,10 +69,12 @@ def _run(fresh: bool) -> int:
         )
     folder = state_folder()
     _check_room(folder)
-    # Ctrl-C and a plain kill both end in the finally below
-    signal.signal(signal.SIGTERM, signal.default_int_handler)
+    # Ctrl-C and a plain kill both end in the finally below, also where a shell had Ctrl-C ignored
+    for stop in (signal.SIGINT, signal.SIGTERM):
+        signal.signal(stop, signal.default_int_handler)
     cluster = Cluster(folder / "postgres", db_port)
-    started = cluster.start()
+    # it may still run from a start that was killed; it is ours all the same, and is stopped at the end
+    cluster.start()
     try:
         os.environ[URL_SETTING] = cluster.url
         os.environ[KEY_SETTING] = secret_key(folder / "web")
@@ -83,9 +85,8 @@ def _run(fresh: bool) -> int:
     except KeyboardInterrupt:
         return 0
     finally:
-        if started:
-            cluster.stop()
-            print("Iron Arc has stopped; your shots are kept.", flush=True)
+        cluster.stop()
+        print("Iron Arc has stopped; your shots are kept.", flush=True)
 
 
 def _load_demo(fresh: bool, url: str) -> None:
@@ -98,7 +99,8 @@ def _serve_in_child(port: int) -> int:
     """The server in a process of its own, so that its end, however it comes, still stops the database."""
     child = os.fork()
     if child == 0:
-        signal.signal(signal.SIGTERM, signal.SIG_DFL)
+        for stop in (signal.SIGINT, signal.SIGTERM):
+            signal.signal(stop, signal.SIG_DFL)
         try:
             serve(port)
         finally:

@@ -72,7 +72,7 @@ class _Hierarchy:
         """Words of the next line that holds any; braces stand alone."""
         if self.pending:
             words, self.pending = self.pending, []
-            return words
+            return self._cut_at_brace(words)
         while self.position < len(self.text):
             stop = self.text.find("\n", self.position)
             stop = len(self.text) if stop < 0 else stop
@@ -203,7 +203,7 @@ def _motion_header(text: str, position: int, line: int) -> tuple[int, float, int
         if not words:
             continue
         label, _, value = words.partition(":")
-        key = label.strip().lower()
+        key = " ".join(label.lower().split())
         try:
             if key == "frames":
                 found[key] = int(value)

@@ -1,0 +1,52 @@
+"""Shared: the demo shots, and a PostgreSQL cluster on loopback for the tests that need one."""
+
+import shutil
+import tempfile
+from functools import cache
+from pathlib import Path
+
+import pytest
+from hypothesis import settings
+from sqlalchemy import text
+from sqlalchemy.orm import Session
+
+from ironarc.core.shot import Shot
+from ironarc.demo.load import SCORES
+from ironarc.demo.posing import key_shot
+from ironarc.store.cluster import Cluster, free_port
+from ironarc.store.database import connect, migrate
+
+# the machine's speed is no matter of these tests: timings belong in bench/
+settings.register_profile("ironarc", deadline=None, max_examples=40)
+settings.load_profile("ironarc")
+
+
+@cache
+def demo(word: str) -> Shot:
+    """The demo shot whose name holds `word`, keyed once a run."""
+    return key_shot(next(score for score in SCORES if word in score.name))
+
+
+@pytest.fixture(scope="session")
+def database_url():
+    folder = Path(tempfile.mkdtemp(prefix="ironarc-test-"))
+    folder.chmod(0o711)  # the server's own user must reach its folder below
+    cluster = Cluster(folder / "postgres", free_port(), durable=False)
+    cluster.start()
+    try:
+        migrate(cluster.url)
+        yield cluster.url
+    finally:
+        cluster.stop()
+        shutil.rmtree(folder, ignore_errors=True)
+
+
+@pytest.fixture
+def session(database_url):
+    """A session on an empty database."""
+    engine = connect(database_url)
+    with Session(engine) as open_session:
+        open_session.execute(text("TRUNCATE blob, shot, revision RESTART IDENTITY CASCADE"))
+        open_session.commit()
+        yield open_session
+    engine.dispose()

@@ -1,0 +1,38 @@
+"""The demo shots are keyed, not baked, and their feet stay where they were planted."""
+
+import numpy as np
+import pytest
+from tests.conftest import demo
+
+from ironarc.core.motion.channels import Keys
+from ironarc.core.shot import bake_shot
+from ironarc.demo.load import SCORES
+from ironarc.demo.posing import SIDES, _ball_at, com_path
+
+
+@pytest.mark.parametrize("score", SCORES, ids=lambda s: s.name)
+def test_keys_are_sparse_columns_with_slopes(score):
+    columns = demo(score.name).performer.layers[0].columns
+    assert all(isinstance(c, Keys) for c in columns.values())
+    body = [c for (joint, _), c in columns.items() if not joint.endswith(("Leg", "Foot", "Toe")) and joint != "Hips"]
+    assert max(len(c.frames) for c in body) <= 14
+
+
+@pytest.mark.parametrize("score", SCORES, ids=lambda s: s.name)
+def test_the_center_of_gravity_keeps_to_its_path(score):
+    from ironarc.core.shot import read_shot
+
+    assert np.abs(read_shot(demo(score.name)).com - com_path(score) / 100).max() < 0.004
+
+
+@pytest.mark.parametrize("score", SCORES, ids=lambda s: s.name)
+def test_planted_feet_stay_put_and_knees_bend_forward(score):
+    poses = bake_shot(demo(score.name))
+    for plant in score.plants:
+        side = SIDES[plant.side][0]
+        ball, knee = poses.rig.index(side + "Toe"), poses.rig.index(side + "Leg")
+        for frame in range(plant.start, plant.end + 1):
+            off = poses.position[frame - 1, ball] - _ball_at(plant, frame) / 100
+            assert np.hypot(off[0], off[2]) < 0.015
+            assert abs(off[1]) < 0.035
+            assert poses.local[frame - 1, knee, 1] * np.sign(poses.local[frame - 1, knee, 0]) >= -1e-6

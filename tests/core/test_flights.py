@@ -1,0 +1,104 @@
+import numpy as np
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+from tests.conftest import demo
+
+from ironarc.core.findings import find, grade_of
+from ironarc.core.reading.flights import allowed_frames, fit_arc, measure_spin
+from ironarc.core.settings import GRADES
+from ironarc.core.shot import from_bvh, read_shot, to_bvh
+
+
+def arc(n: int, dt: float, g: float = 9.81, up: float = 2.5) -> np.ndarray:
+    t = np.arange(n) * dt
+    return np.stack([0.3 + 1.2 * t, 1.0 + up * t - 0.5 * g * t * t, -0.4 * t], axis=-1)
+
+
+@given(n=st.integers(4, 60), fps=st.sampled_from([12, 24, 30, 60, 120]), g=st.floats(0.5, 30), up=st.floats(-3, 6))
+def test_a_perfect_arc_gives_its_own_gravity(n, fps, g, up):
+    fit = fit_arc(arc(n, 1 / fps, g, up), 1 / fps)
+    assert fit.g == pytest.approx(g, rel=1e-6)
+    assert fit.velocity[1] == pytest.approx(up, abs=1e-6)
+    np.testing.assert_allclose(fit.residual, 0, atol=1e-9)
+
+
+def test_the_standard_error_is_the_scatter_of_repeated_noisy_fits():
+    rng = np.random.default_rng(5)
+    fits = [fit_arc(arc(20, 1 / 60) + rng.normal(0, 0.006, (20, 3)), 1 / 60) for _ in range(400)]
+    spread = np.std([f.g for f in fits])
+    assert np.mean([f.g_se for f in fits]) == pytest.approx(spread, rel=0.1)
+
+
+def test_three_frames_say_nothing_of_gravity():
+    assert fit_arc(arc(3, 1 / 24), 1 / 24).g_se == np.inf
+
+
+def test_spin_of_a_steady_turn_and_of_an_unsteady_one():
+    inertia = np.tile(np.diag([10.0, 2.0, 10.0]), (6, 1, 1))
+    steady = measure_spin(np.tile([0.0, 2.0 * 2 * np.pi, 0.0], (6, 1)), inertia)
+    assert steady.turns_per_s == pytest.approx(1.0)
+    assert steady.rms_dev == pytest.approx(0.0)
+    wavering = measure_spin(np.array([[4.0, 0, 0], [8.0, 0, 0]] * 3), inertia)
+    assert wavering.rms_dev == pytest.approx(2.0)
+
+
+def test_the_gap_hop_floats_by_what_was_keyed():
+    shot = demo("Gap hop")
+    (flight,) = read_shot(shot).flights
+    assert (flight.start, flight.end, flight.hang_frames) == (30, 45, 16)
+    assert flight.hang_s == pytest.approx(16 / 24)
+    assert flight.implied_g == pytest.approx(9.81 * 0.5625, rel=0.01)
+    assert flight.speed_factor == pytest.approx(0.75, rel=0.005)
+    assert allowed_frames(flight, 9.81, 24) == pytest.approx(12, abs=0.2)
+
+
+def test_a_rise_and_drop_of_31_cm_allow_12_frames_at_24_fps():
+    from types import SimpleNamespace
+
+    assert allowed_frames(SimpleNamespace(rise_m=0.306, drop_m=0.306), 9.81, 24) == pytest.approx(12, abs=0.02)
+
+
+@pytest.mark.parametrize("slow", [1.4, 0.7])
+def test_motion_played_at_another_speed_is_called_so_with_the_factor(slow):
+    """A sound hop, its frame time stretched: implied g falls with the square, and the sentence says the share."""
+    text = to_bvh(demo("Gangway slip")).decode()
+    slowed = text.replace("Frame Time: 0.04166666667", f"Frame Time: {slow / 24:.10f}")
+    assert slowed != text
+    before, after = (read_shot(from_bvh(t.encode(), "T", scale_to_m=0.01, floor_m=0.0)) for t in (text, slowed))
+    assert after.flights[0].speed_factor == pytest.approx(1 / slow, rel=0.05)
+    assert not [f for f in find(before) if f.kind == "hang"]
+    (hang,) = (f for f in find(after) if f.kind == "hang")
+    assert f"It plays at {after.flights[0].speed_factor * 100:.0f} % of true speed." in hang.says
+    assert hang.grade == "cracked"
+
+
+def test_grades_of_the_demo_shots():
+    found = {word: find(read_shot(demo(word))) for word in ("Gap hop", "Gangway slip", "somersault")}
+    assert [f.kind for f in found["Gap hop"]] == ["hang", "arc"]
+    assert [f.kind for f in found["somersault"]] == ["spin"]
+    assert found["Gangway slip"] == []
+    assert grade_of(found["Gangway slip"]) == "sound"
+    assert grade_of(found["somersault"]) == "cracked"
+
+
+def test_a_finding_says_what_where_how_much_and_against_which_limit():
+    hang, arc_off = find(read_shot(demo("Gap hop")))
+    assert hang.says == (
+        "Hangs 16 frames (0.67 s). A rise of 27 cm and a drop of 35 cm allow 12. It plays at 75 % of true speed."
+    )
+    assert (hang.start, hang.end, hang.true_with) == (30, 45, "true_arc")
+    assert hang.value > hang.limit == GRADES["hang"].cracked
+    # lengths scale with the figure: Bram is 1.81 m, the table's figure 1.75 m
+    assert arc_off.limit == pytest.approx(0.08 * 1.81 / 1.75, rel=0.01)
+    assert arc_off.unit == "m"
+
+
+def test_short_flights_raise_no_finding():
+    """Four frames at 60 fps can't tell one gravity from another."""
+    from ironarc.core.findings import _long_enough
+
+    noisy = fit_arc(arc(4, 1 / 60), 1 / 60)
+    flight = type("F", (), {"implied_g_se": noisy.g_se})()
+    assert not _long_enough(flight, 9.81)
+    assert _long_enough(type("F", (), {"implied_g_se": fit_arc(arc(20, 1 / 60), 1 / 60).g_se})(), 9.81)

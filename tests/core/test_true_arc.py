@@ -1,0 +1,120 @@
+from dataclasses import replace
+
+import numpy as np
+import pytest
+from tests.conftest import demo
+
+from ironarc.core.edits import AddLayer, SetLayerWeight
+from ironarc.core.errors import EditError
+from ironarc.core.findings import find
+from ironarc.core.formats import bvh
+from ironarc.core.shot import bake_shot, from_bvh, read_shot, to_bvh
+from ironarc.core.truing import arc
+
+MIDDLE = 37
+
+
+@pytest.fixture(scope="module")
+def hop():
+    shot = demo("Gap hop")
+    return shot, read_shot(shot)
+
+
+@pytest.fixture(scope="module")
+def trued(hop):
+    edit, _ = arc.propose(*hop, MIDDLE)
+    return edit.apply(hop[0])
+
+
+def test_the_flight_is_on_the_arc_to_a_millimetre(trued):
+    (flight,) = read_shot(trued).flights
+    assert (flight.start, flight.end) == (30, 45)
+    assert flight.arc_max_m < 1e-3
+    assert flight.implied_g == pytest.approx(9.81, abs=0.01)
+
+
+def test_nothing_outside_the_flight_and_no_joint_has_turned(hop, trued):
+    before, after = bake_shot(hop[0]), bake_shot(trued)
+    outside = (before.frames < 30) | (before.frames > 45)
+    np.testing.assert_array_equal(after.position[outside], before.position[outside])
+    np.testing.assert_array_equal(after.local, before.local)
+
+
+def test_hang_and_arc_are_settled_and_the_kink_is_said(hop, trued):
+    assert {f.kind for f in find(hop[1])} == {"hang", "arc"}
+    after = find(read_shot(trued))
+    assert {f.kind for f in after} == {"kink"}
+    assert {f.grade for f in after} == {"strained"}
+    assert "Leaves with a jerk" in after[0].says
+
+
+def test_the_cost_agrees_with_the_reading_after(hop, trued):
+    _, cost = arc.propose(*hop, MIDDLE)
+    (flight,) = read_shot(trued).flights
+    assert cost.rise_before_m == pytest.approx(hop[1].flights[0].rise_m)
+    assert cost.rise_after_m == pytest.approx(flight.rise_m, abs=0.01)
+    assert cost.take_off_jump_ms == pytest.approx(flight.kink_take_off_ms, abs=0.02)
+    assert cost.landing_jump_ms == pytest.approx(flight.kink_landing_ms, abs=0.02)
+
+
+@pytest.mark.parametrize("weight", [0.0, 0.25, 0.5])
+def test_the_weight_takes_a_share_of_the_move(hop, trued, weight):
+    layer = trued.performer.layers[1]
+    part = read_shot(SetLayerWeight(layer.id, weight).apply(trued)).com
+    none, whole = hop[1].com, read_shot(trued).com
+    np.testing.assert_allclose(part, none + weight * (whole - none), atol=1e-12)
+
+
+def test_a_sound_flight_hardly_moves():
+    shot = demo("Gangway slip")
+    _, cost = arc.propose(shot, read_shot(shot), 31)
+    assert cost.moved_max_m < 0.002
+
+
+def test_trueing_again_changes_nothing_more(trued):
+    _, cost = arc.propose(trued, read_shot(trued), MIDDLE)
+    assert cost.moved_max_m < 1e-6
+
+
+def test_no_flight_no_arc(hop):
+    with pytest.raises(EditError, match="no flight at frame 3"):
+        arc.propose(*hop, 3)
+
+
+def test_a_root_without_position_channels_is_refused(hop):
+    shot, reading = hop
+    rig = shot.performer.rig
+    fixed = replace(rig.joints[0], channels=("rz", "rx", "ry"))
+    pinned = shot.with_performer(replace(shot.performer, rig=replace(rig, joints=(fixed, *rig.joints[1:]))))
+    with pytest.raises(EditError, match="Hips has no position channels"):
+        arc.propose(pinned, reading, MIDDLE)
+
+
+def test_the_exported_file_carries_the_correction_and_only_it(hop, trued):
+    before, after = (bvh.parse(to_bvh(s)) for s in (hop[0], trued))
+    assert after.rig == before.rig
+    moved = {key for key in before.columns if np.abs(after.columns[key].values - before.columns[key].values).max() > 1e-4}
+    assert moved <= {("Hips", c) for c in ("tx", "ty", "tz")}
+    assert ("Hips", "ty") in moved
+    again = read_shot(from_bvh(to_bvh(trued), "Again", scale_to_m=0.01, floor_m=0.0))
+    assert again.flights[0].arc_max_m < 1e-3
+
+
+def test_a_range_is_exported_and_a_wrong_one_refused(trued):
+    assert bvh.parse(to_bvh(trued, 30, 45)).frames == 16
+    for first, last in ((0, 10), (40, 30), (1, 73)):
+        with pytest.raises(EditError, match="not a range within this shot"):
+            to_bvh(trued, first, last)
+
+
+def test_it_works_in_a_file_whose_root_adds_to_its_offset():
+    shot = demo("Gap hop")
+    rig = shot.performer.rig
+    text = to_bvh(shot).decode()
+    lifted = text.replace(f"OFFSET {rig.joints[0].offset[0]:.6f} 0.000000 0.000000", "OFFSET 0 500 0", 1)
+    adding = from_bvh(lifted.encode(), "Adds", scale_to_m=0.01)
+    assert adding.performer.rig.joints[0].position == "adds"
+    edit, _ = arc.propose(adding, read_shot(adding), MIDDLE)
+    assert isinstance(edit, AddLayer)
+    again = read_shot(from_bvh(to_bvh(edit.apply(adding)), "Again", scale_to_m=0.01))
+    assert again.flights[0].arc_max_m < 1e-3

@@ -1,0 +1,61 @@
+"""Figures and motions whose physics is known, built for tests."""
+
+import numpy as np
+
+from ironarc.core.motion.bake import Poses
+from ironarc.core.rig import EndSite, Joint, Rig, forward
+from ironarc.demo.crew import BRAM, rig_of
+
+CM = 0.01
+BRAM_RIG = rig_of(BRAM)
+
+
+def stiff_poses(rig: Rig, root_rotation: np.ndarray, root_position: np.ndarray, dt: float) -> Poses:
+    """A figure frozen in its rest pose, carried along: rotation (frames, 4), position (frames, 3) m; cm rig."""
+    n = len(root_position)
+    local = np.zeros((n, len(rig), 4))
+    local[..., 0] = 1.0
+    local[:, 0] = root_rotation
+    translation = np.repeat(rig.offsets[None], n, axis=0) * CM
+    translation[:, 0] = root_position
+    world, position = forward(rig, local, translation)
+    return Poses(rig, np.arange(1, n + 1), dt, local, translation, world, position)
+
+
+def identity(n: int) -> np.ndarray:
+    out = np.zeros((n, 4))
+    out[:, 0] = 1.0
+    return out
+
+
+def spine_rig(cuts: int) -> Rig:
+    """A legless figure, cm: a straight 50 cm trunk cut into `cuts` bones, and a head."""
+    joints = [Joint("Hips", -1, (0.0, 0.0, 0.0))]
+    for i in range(1, cuts):
+        joints.append(Joint(f"Spine{i}", i - 1, (0.0, 50.0 / cuts, 0.0)))
+    joints.append(Joint("Neck", cuts - 1, (0.0, 50.0 / cuts, 0.0)))
+    return Rig(tuple(joints), (EndSite(cuts, (0.0, 25.0, 0.0)),))
+
+
+SMALL_BVH = """HIERARCHY
+ROOT Hips
+{
+\tOFFSET 0.0 0.0 0.0
+\tCHANNELS 6 Xposition Yposition Zposition Zrotation Xrotation Yrotation
+\tJOINT Spine
+\t{
+\t\tOFFSET 0.0 50.0 0.0
+\t\tCHANNELS 3 Yrotation Xrotation Zrotation
+\t\tEnd Site
+\t\t{
+\t\t\tOFFSET 0.0 40.0 0.0
+\t\t}
+\t}
+}
+MOTION
+Frames: 3
+Frame Time: 0.0416667
+0 90 0 1 2 3 4 5 6
+0 91 0.5 1.5 2 3 4 5 6
+0 92 1 2 2 3 4 5 6.25
+"""
