@@ -1,4 +1,4 @@
-"""What ./start does once the system is ready: database, migrations, demo shots, server; and all of it stopped on Ctrl-C."""
+"""What ./start does once the system is ready: database, migrations, demo shots, server; Ctrl-C stops all of it."""
 
 import argparse
 import hashlib

@@ -3,12 +3,12 @@
 import mujoco
 import numpy as np
 import pytest
-from tests.conftest import demo
 
 from ironarc.core.body import Body
 from ironarc.core.motion.bake import Poses, bake
 from ironarc.core.reading import derivatives
 from ironarc.core.reading.momentum import body_centres, momentum, whole_com
+from tests.conftest import demo
 
 
 def model_of(body: Body, poses: Poses) -> mujoco.MjModel:

@@ -1,14 +1,16 @@
+import itertools
+
 import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
-from tests.figures import BRAM_RIG, CM, identity, spine_rig, stiff_poses
 
 from ironarc.core.body import weigh
 from ironarc.core.errors import EditError
 from ironarc.core.reading.momentum import body_centres, whole_com, whole_inertia
 from ironarc.core.rig import Joint, Rig
 from ironarc.core.segments import _TABLE, full_body, segment_shape
+from tests.figures import BRAM_RIG, CM, identity, spine_rig, stiff_poses
 
 
 def whole(rig: Rig, mass: float = 75.0, build: str = "m"):
@@ -34,7 +36,7 @@ def test_a_segment_s_density_has_its_moments_and_is_nowhere_negative(segment, bu
     assert com == pytest.approx(shape.com)
     assert axial == pytest.approx(shape.axial)
     cuts = np.linspace(0, 1, 41)
-    assert all(shape.spread(a, b)[0] > 0 for a, b in zip(cuts, cuts[1:], strict=False))
+    assert all(shape.spread(a, b)[0] > 0 for a, b in itertools.pairwise(cuts))
     assert min(shape.cross) > 0
 
 
@@ -80,7 +82,10 @@ def test_a_rig_without_collars_hands_or_toes_has_all_its_segments():
     keep = [j for j in BRAM_RIG.names if not j.endswith(("Collar", "Hand", "Toe"))]
     joints, index = [], {name: i for i, name in enumerate(keep)}
     for name in keep:
-        above, offset = BRAM_RIG.joints[BRAM_RIG.index(name)].parent, np.array(BRAM_RIG.joints[BRAM_RIG.index(name)].offset)
+        above, offset = (
+            BRAM_RIG.joints[BRAM_RIG.index(name)].parent,
+            np.array(BRAM_RIG.joints[BRAM_RIG.index(name)].offset),
+        )
         while above >= 0 and BRAM_RIG.names[above] not in index:
             offset = offset + BRAM_RIG.joints[above].offset
             above = BRAM_RIG.joints[above].parent

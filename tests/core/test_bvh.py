@@ -1,11 +1,11 @@
 import numpy as np
 import pytest
-from tests.figures import SMALL_BVH
 
 from ironarc.core.errors import FileError
 from ironarc.core.formats import bvh
 from ironarc.core.rotation import ORDERS
 from ironarc.core.shot import from_bvh, guess_scale, to_bvh
+from tests.figures import SMALL_BVH
 
 
 def values_of(motion: bvh.BvhMotion) -> np.ndarray:
@@ -53,7 +53,11 @@ def random_file(seed: int) -> str:
         order = [f"{axis}rotation" for axis in rng.choice(ORDERS)]
         names = order[: rng.choice([3, 3, 3, 2, 1])]
         if depth == 0 or rng.random() < 0.3:
-            names = ["Xposition", "Yposition", "Zposition", *names] if rng.random() < 0.7 else [*names, "Zposition", "Xposition", "Yposition"]
+            names = (
+                ["Xposition", "Yposition", "Zposition", *names]
+                if rng.random() < 0.7
+                else [*names, "Zposition", "Xposition", "Yposition"]
+            )
         lines.append(f"CHANNELS {len(names)} {' '.join(names)}")
         channels += len(names)
         for i in range(rng.integers(0, 3) if depth < 5 else 0):
@@ -134,7 +138,9 @@ def test_a_bad_file_is_refused_with_its_line(old, new, line, words):
     assert caught.value.line == line
 
 
-@pytest.mark.parametrize("data", [b"", b"   \n\n", b"\x00\xff\x10 not text at all \x80", b"HIERARCHY\nROOT Hips\n{\nOFFSET 0 0 0\n"])
+@pytest.mark.parametrize(
+    "data", [b"", b"   \n\n", b"\x00\xff\x10 not text at all \x80", b"HIERARCHY\nROOT Hips\n{\nOFFSET 0 0 0\n"]
+)
 def test_what_is_no_bvh_file_is_refused(data):
     with pytest.raises(FileError):
         bvh.parse(data)

@@ -36,7 +36,9 @@ def test_free_slopes_are_the_curve_s_own():
 
 
 def test_a_broken_slope_breaks():
-    curve = Keys(np.array([0.0, 5.0, 10.0]), np.zeros(3), np.array([0, 1.0, 0]), np.array([0, -2.0, 0]), np.full(3, FREE))
+    curve = Keys(
+        np.array([0.0, 5.0, 10.0]), np.zeros(3), np.array([0, 1.0, 0]), np.array([0, -2.0, 0]), np.full(3, FREE)
+    )
     h = 1e-6
     before, after = curve.sample(np.array([5 - h, 5 + h])) / h
     assert -before == pytest.approx(1.0, abs=1e-4)

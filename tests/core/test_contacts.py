@@ -1,13 +1,13 @@
 import numpy as np
 import pytest
-from tests.conftest import demo
-from tests.figures import BRAM_RIG, CM, identity, stiff_poses
 
 from ironarc.core.anatomy import find_anatomy
 from ironarc.core.body import weigh
 from ironarc.core.reading.contacts import _hold_from_seed, estimate_floor, runs, touching, track_points
 from ironarc.core.reading.read import read
 from ironarc.core.shot import read_shot
+from tests.conftest import demo
+from tests.figures import BRAM_RIG, CM, identity, stiff_poses
 
 ANATOMY = find_anatomy(BRAM_RIG, CM)
 SOLE_BELOW_HIPS = 1.81 * 0.530  # m, from the rig's proportions
@@ -31,7 +31,9 @@ def test_the_soles_lie_where_the_rig_puts_them():
 @pytest.mark.parametrize("floor", [0.0, 0.4, -1.3])
 def test_the_floor_is_the_level_the_feet_rest_at(floor):
     rng = np.random.default_rng(3)
-    heights = np.concatenate([rng.normal(0, 0.003, 40), 0.3 * np.sin(np.linspace(0, np.pi, 25)), rng.normal(0, 0.003, 40)])
+    heights = np.concatenate(
+        [rng.normal(0, 0.003, 40), 0.3 * np.sin(np.linspace(0, np.pi, 25)), rng.normal(0, 0.003, 40)]
+    )
     poses = hovering(floor + heights, 1 / 30)
     assert estimate_floor(track_points(poses, ANATOMY), ANATOMY) == pytest.approx(floor, abs=0.006)
 
@@ -44,7 +46,9 @@ def test_a_jump_is_read_as_contact_flight_contact():
     (flight,) = reading.flights
     assert abs(flight.start - 22) <= 1
     assert abs(flight.end - (20 + 2 * 2.0 / 9.81 * 60)) <= 1.5
-    assert {(c.side, c.point) for c in reading.contacts} == {(s, p) for s in ("left", "right") for p in ("heel", "ball", "toe")}
+    assert {(c.side, c.point) for c in reading.contacts} == {
+        (s, p) for s in ("left", "right") for p in ("heel", "ball", "toe")
+    }
 
 
 def test_hysteresis_keeps_a_flickering_contact_whole():

@@ -2,12 +2,12 @@
 
 import numpy as np
 import pytest
-from tests.conftest import demo
 
 from ironarc.core.motion.channels import Keys
 from ironarc.core.shot import bake_shot
 from ironarc.demo.load import SCORES
 from ironarc.demo.posing import SIDES, _ball_at, com_path
+from tests.conftest import demo
 
 
 @pytest.mark.parametrize("score", SCORES, ids=lambda s: s.name)

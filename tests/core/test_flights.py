@@ -2,12 +2,12 @@ import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
-from tests.conftest import demo
 
 from ironarc.core.findings import find, grade_of
 from ironarc.core.reading.flights import allowed_frames, fit_arc, measure_spin
 from ironarc.core.settings import GRADES
 from ironarc.core.shot import from_bvh, read_shot, to_bvh
+from tests.conftest import demo
 
 
 def arc(n: int, dt: float, g: float = 9.81, up: float = 2.5) -> np.ndarray:

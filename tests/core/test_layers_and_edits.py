@@ -5,7 +5,6 @@ import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
-from tests.conftest import demo
 
 from ironarc.core import edits, rotation
 from ironarc.core.errors import EditError
@@ -14,6 +13,7 @@ from ironarc.core.motion.channels import Dense, smooth_keys
 from ironarc.core.motion.layers import Layer
 from ironarc.core.plain import shot_from_plain, shot_to_plain
 from ironarc.core.shot import bake_shot, from_bvh, to_bvh
+from tests.conftest import demo
 
 BOW = Layer("layer1", "Bow", columns={("Chest", "rx"): smooth_keys([1, 30, 60], [0.0, 0.8, 0.0])})
 

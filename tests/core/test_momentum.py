@@ -4,8 +4,6 @@ import numpy as np
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
-from tests.conftest import demo
-from tests.figures import BRAM_RIG, CM, identity, stiff_poses
 
 from ironarc.core import rotation
 from ironarc.core.body import weigh
@@ -14,6 +12,8 @@ from ironarc.core.reading.derivatives import derivative
 from ironarc.core.reading.momentum import body_centres, momentum, whole_com, whole_inertia
 from ironarc.core.reading.read import read
 from ironarc.core.shot import bake_shot, read_shot
+from tests.conftest import demo
+from tests.figures import BRAM_RIG, CM, identity, stiff_poses
 
 DT = 1 / 120
 BODY = weigh(BRAM_RIG, CM, 82.0)
@@ -56,7 +56,9 @@ def test_a_dumb_bell_s_angular_momentum():
     m = momentum(poses, bell, centres, whole_com(centres, bell), [])
     # two equal rods of 10 kg and 1 m end to end make one rod of 20 kg and 2 m: I = m l² / 12 + m r² / 4
     inertia = 20 * 2.0**2 / 12 + 20 * 0.15**2 / 4
-    np.testing.assert_allclose(m.angular_momentum[20:-20], np.tile([inertia * 2.0, 0, 0], (60, 1)), rtol=2e-3, atol=1e-9)
+    np.testing.assert_allclose(
+        m.angular_momentum[20:-20], np.tile([inertia * 2.0, 0, 0], (60, 1)), rtol=2e-3, atol=1e-9
+    )
 
 
 def test_derivatives_do_not_reach_across_a_break():

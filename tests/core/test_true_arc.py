@@ -2,7 +2,6 @@ from dataclasses import replace
 
 import numpy as np
 import pytest
-from tests.conftest import demo
 
 from ironarc.core.edits import AddLayer, SetLayerWeight
 from ironarc.core.errors import EditError
@@ -10,6 +9,7 @@ from ironarc.core.findings import find
 from ironarc.core.formats import bvh
 from ironarc.core.shot import bake_shot, from_bvh, read_shot, to_bvh
 from ironarc.core.truing import arc
+from tests.conftest import demo
 
 MIDDLE = 37
 
@@ -93,7 +93,9 @@ def test_a_root_without_position_channels_is_refused(hop):
 def test_the_exported_file_carries_the_correction_and_only_it(hop, trued):
     before, after = (bvh.parse(to_bvh(s)) for s in (hop[0], trued))
     assert after.rig == before.rig
-    moved = {key for key in before.columns if np.abs(after.columns[key].values - before.columns[key].values).max() > 1e-4}
+    moved = {
+        key for key in before.columns if np.abs(after.columns[key].values - before.columns[key].values).max() > 1e-4
+    }
     assert moved <= {("Hips", c) for c in ("tx", "ty", "tz")}
     assert ("Hips", "ty") in moved
     again = read_shot(from_bvh(to_bvh(trued), "Again", scale_to_m=0.01, floor_m=0.0))

@@ -23,7 +23,8 @@ def load(fresh: bool = False, url: str | None = None) -> list[str]:
 
     A demo shot that was taken away stays away: only an empty Yard that never had one is filled.
     """
-    with Session(connect(url)) as session:
+    engine = connect(url)
+    with Session(engine) as session:
         if fresh:
             for shot_id in session.scalars(select(ShotRow.id)).all():
                 shots.remove(session, shot_id)
@@ -31,4 +32,5 @@ def load(fresh: bool = False, url: str | None = None) -> list[str]:
         wanted = [score for score in SCORES if score.name not in there]
         for score in wanted:
             shots.create(session, key_shot(score), author="demo", is_demo=True)
-        return [score.name for score in wanted]
+    engine.dispose()
+    return [score.name for score in wanted]

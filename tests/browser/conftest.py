@@ -1,0 +1,166 @@
+"""A real server and a real browser. Every wait is for a condition; nothing sleeps."""
+
+import tempfile
+import threading
+from pathlib import Path
+
+import pytest
+from selenium import webdriver
+from selenium.webdriver.common.by import By
+from selenium.webdriver.common.keys import Keys
+from selenium.webdriver.support.ui import WebDriverWait
+from werkzeug.serving import make_server
+
+from ironarc.store import shots
+from ironarc.store.cluster import free_port
+from ironarc.web import create_app
+from tests.conftest import demo
+
+WINDOW = (1280, 800)
+PATIENCE_S = 30
+CHROMIUM = [
+    "--headless=new", "--no-sandbox", "--disable-quic", "--no-first-run", "--disable-background-networking",
+    "--disable-component-update", "--disable-sync", "--use-angle=swiftshader", "--enable-unsafe-swiftshader",
+    "--hide-scrollbars",
+]  # fmt: skip
+
+
+def open_browser(downloads: Path) -> webdriver.Chrome:
+    options = webdriver.ChromeOptions()
+    for argument in (*CHROMIUM, f"--user-data-dir={tempfile.mkdtemp()}", f"--window-size={WINDOW[0]},{WINDOW[1]}"):
+        options.add_argument(argument)
+    options.add_experimental_option("prefs", {"download.default_directory": str(downloads)})
+    options.set_capability("goog:loggingPrefs", {"browser": "ALL"})
+    driver = webdriver.Chrome(service=webdriver.ChromeService("/usr/bin/chromedriver"), options=options)
+    size = {"width": WINDOW[0], "height": WINDOW[1], "deviceScaleFactor": 1, "mobile": False}
+    driver.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", size)
+    return driver
+
+
+class Person:
+    """What a person does with the page: looks, clicks, types."""
+
+    def __init__(self, driver: webdriver.Chrome, server: str, downloads: Path):
+        self.driver, self.server, self.downloads = driver, server, downloads
+
+    def until(self, condition):
+        return WebDriverWait(self.driver, PATIENCE_S, poll_frequency=0.05).until(lambda _: condition())
+
+    def one(self, css: str):
+        return self.until(lambda: next(iter(self.driver.find_elements(By.CSS_SELECTOR, css)), None))
+
+    def all(self, css: str) -> list:
+        return self.driver.find_elements(By.CSS_SELECTOR, css)
+
+    def sees(self, css: str, words: str) -> bool:
+        return self.until(lambda: any(words in text for text in self.texts(css)))
+
+    def texts(self, css: str) -> list[str]:
+        """Visible texts, read in one go so that a panel being replaced can't come between."""
+        script = "return [...document.querySelectorAll(arguments[0])].map(e => e.innerText || e.textContent)"
+        return [text.replace("\u00a0", " ") for text in self.driver.execute_script(script, css)]
+
+    def click(self, css: str) -> None:
+        self.one(css).click()
+
+    def press(self, *keys: str) -> None:
+        webdriver.ActionChains(self.driver).send_keys(*keys).perform()
+
+    def chord(self, *held_then_key: str) -> None:
+        chain = webdriver.ActionChains(self.driver)
+        for key in held_then_key[:-1]:
+            chain.key_down(key)
+        chain.send_keys(held_then_key[-1])
+        for key in held_then_key[:-1]:
+            chain.key_up(key)
+        chain.perform()
+
+    def go(self, path: str = "/") -> None:
+        self.driver.get(self.server + path)
+
+    def open_shot(self, shot_id: int, query: str = "") -> None:
+        self.go(f"/shots/{shot_id}{query}")
+        self.bench_ready()
+
+    def bench_ready(self) -> None:
+        self.until(lambda: self.one("#bench").get_attribute("data-variant"))
+        self.until(lambda: self.one(".stage-canvas").get_attribute("data-drawn"))
+
+    def shown(self) -> tuple[str, int]:
+        """Variant and revision on the stage."""
+        bench = self.one("#bench")
+        return bench.get_attribute("data-variant"), int(bench.get_attribute("data-revision"))
+
+    @property
+    def frame(self) -> int:
+        return int(self.one("#frame").get_property("value"))
+
+    def type_frame(self, frame: int) -> None:
+        field = self.one("#frame")
+        field.click()
+        field.send_keys(Keys.CONTROL, "a")
+        field.send_keys(str(frame), Keys.ENTER)
+
+    def complaints(self) -> list[str]:
+        """What the browser's console complains about, but for answers that were meant to be refusals."""
+        return [
+            e["message"]
+            for e in self.driver.get_log("browser")
+            if e["level"] == "SEVERE" and " 422 " not in e["message"]
+        ]
+
+
+@pytest.fixture(scope="session")
+def browser(tmp_path_factory):
+    downloads = tmp_path_factory.mktemp("downloads")
+    driver = open_browser(downloads)
+    yield driver, downloads
+    driver.quit()
+
+
+class Served:
+    """The application on a port, which can be stopped and started again on the same data."""
+
+    def __init__(self, database_url: str):
+        self.database_url, self.port = database_url, free_port()
+        self.start()
+
+    @property
+    def address(self) -> str:
+        return f"http://127.0.0.1:{self.port}"
+
+    def start(self) -> None:
+        self.app = create_app("test key", self.database_url)
+        self.server = make_server("127.0.0.1", self.port, self.app, threaded=True)
+        self.server.daemon_threads = True
+        self.thread = threading.Thread(target=self.server.serve_forever, daemon=True)
+        self.thread.start()
+
+    def stop(self) -> None:
+        self.server.shutdown()
+        self.thread.join()
+        self.server.server_close()
+        self.app.extensions["engine"].dispose()
+
+
+@pytest.fixture
+def served(session, database_url):
+    running = Served(database_url)
+    yield running
+    running.stop()
+
+
+@pytest.fixture
+def person(browser, served):
+    driver, downloads = browser
+    for old in downloads.iterdir():
+        old.unlink()
+    driver.get_log("browser")  # what an earlier test left there
+    yield Person(driver, served.address, downloads)
+    driver.get("about:blank")
+
+
+@pytest.fixture
+def hop(session):
+    """Id of a stored Gap hop."""
+    return shots.create(session, demo("Gap hop"))

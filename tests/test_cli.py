@@ -1,0 +1,94 @@
+"""The command line, as a shell uses it."""
+
+import json
+import subprocess
+import sys
+
+import numpy as np
+import pytest
+
+from ironarc.core.formats import bvh
+from ironarc.core.shot import to_bvh
+from tests.conftest import demo
+from tests.figures import SMALL_BVH
+
+
+@pytest.fixture(scope="module")
+def files(tmp_path_factory):
+    folder = tmp_path_factory.mktemp("files")
+    for word in ("Gap hop", "Gangway slip"):
+        (folder / f"{word.split()[0].lower()}.bvh").write_bytes(to_bvh(demo(word)))
+    (folder / "bad.bvh").write_text(SMALL_BVH.replace("Frames: 3", "Frames: 5"))
+    return folder
+
+
+def run(*args):
+    return subprocess.run([sys.executable, "-m", "ironarc.cli", *map(str, args)], capture_output=True, text=True)
+
+
+def test_read_prints_a_summary_and_its_status_is_the_grade(files):
+    cracked, sound = run("read", files / "gap.bvh"), run("read", files / "gangway.bvh")
+    assert cracked.returncode == 1
+    assert "It plays at 75 % of true speed." in cracked.stdout
+    assert "Grade: cracked" in cracked.stdout
+    assert sound.returncode == 0
+    assert "Grade: sound" in sound.stdout
+
+
+@pytest.mark.parametrize(
+    "args", [("read", "bad.bvh"), ("read", "missing.bvh"), ("true", "bad.bvh", "-o", "x", "--arc")]
+)
+def test_what_can_not_be_read_is_one_line_and_status_2(files, args):
+    done = run(*(files / a if a.endswith(".bvh") else a for a in args))
+    assert done.returncode == 2
+    assert done.stderr.count("\n") == 1
+    assert "Frames: says 5, and 3 frames" in done.stderr or "No such file" in done.stderr
+
+
+def test_json_has_the_documented_form(files):
+    out = json.loads(run("read", "--json", files / "gap.bvh").stdout)
+    assert list(out) == [
+        "schema", "file", "fps", "first_frame", "frames", "unit", "floor_m", "g", "figure", "com_m", "com_velocity_ms",
+        "angular_momentum_kgm2s", "contacts", "flights", "findings", "grade",
+    ]  # fmt: skip
+    assert list(out["figure"]) == ["height_m", "mass_kg", "joints", "unexplained", "segments"]
+    assert list(out["figure"]["segments"][0]) == ["joint", "segment", "mass_kg", "com_m", "inertia_kgm2"]
+    assert list(out["flights"][0]) == [
+        "start", "end", "hang_frames", "hang_s", "rise_m", "drop_m", "take_off_ms", "implied_g", "implied_g_se",
+        "arc_rms_m", "arc_max_m", "speed_factor", "spin",
+    ]  # fmt: skip
+    assert list(out["findings"][0]) == ["kind", "grade", "start", "end", "value", "unit", "limit", "says", "true_with"]
+    assert np.shape(out["com_m"]) == np.shape(out["angular_momentum_kgm2s"]) == (72, 3)
+    assert out["unit"] == {"scale_to_m": 0.01, "guessed": True}
+    assert sum(s["mass_kg"] for s in out["figure"]["segments"]) == pytest.approx(75.0)
+
+
+def test_options_set_what_they_say(files):
+    args = ("--mass", 124, "--build", "f", "--g", 1.62, "--unit", "in", "--floor", 0.5, "--json")
+    out = json.loads(run("read", files / "gap.bvh", *args).stdout)
+    assert out["figure"]["mass_kg"] == 124
+    assert (out["g"], out["floor_m"]) == (1.62, 0.5)
+    assert out["unit"] == {"scale_to_m": 0.0254, "guessed": False}
+    assert run("read", files / "gap.bvh", "--mass", "-3").returncode == 2
+
+
+def test_true_writes_a_file_that_reads_better(files, tmp_path):
+    done = run("true", files / "gap.bvh", "-o", tmp_path / "out.bvh", "--arc")
+    assert done.returncode == 0
+    assert "The rise goes from 27 to 51 cm" in done.stdout
+    out = json.loads(run("read", "--json", tmp_path / "out.bvh").stdout)
+    assert out["flights"][0]["arc_max_m"] < 1e-3
+
+
+def test_convert_gives_every_value_back(files, tmp_path):
+    assert run("convert", files / "gap.bvh", tmp_path / "out.bvh").returncode == 0
+    before, after = (bvh.parse(p.read_bytes()) for p in (files / "gap.bvh", tmp_path / "out.bvh"))
+    assert after.rig == before.rig
+    for key, column in before.columns.items():
+        np.testing.assert_allclose(after.columns[key].values, column.values, atol=1e-6)
+
+
+def test_an_output_that_can_not_be_written_is_said(files):
+    done = run("convert", files / "gap.bvh", "/nowhere/out.bvh")
+    assert done.returncode == 2
+    assert "could not be written" in done.stderr

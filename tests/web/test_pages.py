@@ -1,0 +1,232 @@
+"""Pages and data through the client, as browser and scripts use them."""
+
+import io
+import json
+
+import numpy as np
+import pytest
+
+from ironarc.core.formats import bvh
+from ironarc.core.shot import bake_shot, read_shot
+from ironarc.store import shots
+from ironarc.web.security import HEADERS
+from tests.conftest import demo
+from tests.figures import SMALL_BVH
+
+
+def send(client, token, data: bytes, name: str = "hop.bvh", **headers):
+    return client.post("/shots", data={"file": (io.BytesIO(data), name), "csrf_token": token}, headers=headers)
+
+
+def edit(client, token, hop, command: dict, revision=None):
+    body = {"revision": hop[1] if revision is None else revision, "edit": command}
+    return client.post(f"/shots/{hop[0]}/edits", json=body, headers={"X-CSRFToken": token})
+
+
+def test_an_empty_yard_says_what_to_do(client):
+    page = client.get("/").text
+    assert "No shots yet" in page
+    assert "Drop a BVH file" in page
+
+
+def test_the_yard_shows_a_card_with_a_drawn_picture(client, hop):
+    page = client.get("/").text
+    assert "PF-010 Gap hop" in page
+    assert "72 f · 3.00 s · 24 fps" in page
+    assert "2 findings" in page
+    assert page.count("<path") > 80  # the figures, limb by limb
+
+
+def test_a_file_becomes_a_shot_on_the_bench(client, token, hop_file):
+    answer = send(client, token, hop_file, "C:\\takes\\gap hop.bvh")
+    assert answer.status_code == 302
+    page = client.get(answer.location).text
+    assert "gap hop" in page
+    assert "Hangs 16\u00a0frames" in page
+
+
+def test_htmx_is_sent_on_by_header(client, token, hop_file):
+    answer = send(client, token, hop_file, **{"HX-Request": "true"})
+    assert answer.status_code == 204
+    assert answer.headers["HX-Redirect"].startswith("/shots/")
+
+
+@pytest.mark.parametrize(
+    ("data", "says"),
+    [
+        (SMALL_BVH.replace("0 91 0.5", "0 91 soup").encode(), "hop.bvh could not be read. Line 20: frame 2"),
+        (b"", "the file is empty"),
+        (b"\x89PNG\r\n", "begins with the word HIERARCHY"),
+    ],
+)
+def test_a_bad_file_is_answered_with_a_sentence_and_leaves_nothing(client, token, session, data, says):
+    answer = send(client, token, data, **{"HX-Request": "true"})
+    assert answer.status_code == 422
+    assert says in answer.text.replace("&#34;", '"')
+    assert "Traceback" not in answer.text
+    assert shots.yard(session) == []
+
+
+def test_no_file_and_a_file_too_large_are_said(client, app, token):
+    assert "No file was chosen" in client.post("/shots", data={"csrf_token": token}).text
+    app.config["MAX_CONTENT_LENGTH"] = 1000
+    answer = send(client, token, b"x" * 5000)
+    assert answer.status_code == 413
+    assert "larger than 64 MB" in answer.text
+
+
+def test_every_answer_has_the_security_headers_and_no_page_needs_inline_script(client, hop):
+    for address in ("/", f"/shots/{hop[0]}", "/nowhere", f"/shots/{hop[0]}/r/{hop[1]}/reading.json"):
+        answer = client.get(address)
+        for name, value in HEADERS.items():
+            assert answer.headers[name] == value
+        assert "<script>" not in answer.text
+        assert "onclick" not in answer.text
+        assert " style=" not in answer.text
+    assert "unsafe" not in HEADERS["Content-Security-Policy"]
+
+
+def test_nothing_is_changed_without_a_token(client, hop, session, hop_file):
+    assert send(client, "wrong", hop_file).status_code == 400
+    answer = client.post(
+        f"/shots/{hop[0]}/edits", json={"revision": hop[1], "edit": {"kind": "rename_shot", "name": "X"}}
+    )
+    assert answer.status_code == 400
+    assert "Reload it" in answer.json["error"]
+    assert client.post(f"/shots/{hop[0]}/remove").status_code == 400
+    assert shots.standing(session, hop[0]).revision == hop[1]
+
+
+def test_motion_is_float32_that_can_be_cached_for_ever(client, hop):
+    answer = client.get(f"/shots/{hop[0]}/r/{hop[1]}/motion.f32")
+    assert "immutable" in answer.headers["Cache-Control"]
+    poses = bake_shot(demo("Gap hop"))
+    table = np.frombuffer(answer.data, "<f4").reshape(72, len(poses.rig), 7)
+    np.testing.assert_allclose(table[..., :3], poses.position, atol=1e-6)
+    np.testing.assert_allclose(table[..., 3:], poses.rotation, atol=1e-6)
+
+
+def test_the_reading_for_the_bench(client, hop):
+    data = client.get(f"/shots/{hop[0]}/r/{hop[1]}/reading.json").json
+    reading = read_shot(demo("Gap hop"))
+    np.testing.assert_allclose(data["com"], reading.com, atol=1e-4)
+    assert {key: len(v) for key, v in data["plots"].items()} == dict.fromkeys(
+        ("height", "speed", "acceleration", "spin"), 72
+    )
+    (flight,) = data["flights"]
+    assert flight["label"] == "16 f · 0.67 s · 27 cm"
+    assert (flight["take_off"], flight["apex"], flight["landing"]) == (29, 37, 46)
+    assert [p["spans"] for p in data["piers"] if p["limb"] == "foot"] == [[[1, 29], [46, 72]]] * 2
+    # gravity's own arc: a second difference of -g dt² and no other
+    asked = np.array(flight["asked"])
+    np.testing.assert_allclose(np.diff(asked[:, 1], 2), -9.81 / 24**2, atol=5e-5)
+
+
+def test_a_correction_is_tried_taken_weighed_muted_and_deleted(client, token, hop, session):
+    base = f"/shots/{hop[0]}/r/{hop[1]}/reading.json"
+    tried = client.get(base + "?as=arc-37").json
+    assert "The rise goes from 27 to 51 cm" in tried["cost"]
+    assert shots.standing(session, hop[0]).revision == hop[1]  # trying keeps nothing
+    at = edit(client, token, hop, {"kind": "true_arc", "frame": 37}).json
+    assert at["undo_says"] == "True the arc 30–45"
+    now = f"/shots/{hop[0]}/r/{at['revision']}/reading.json"
+    kinds = [f["kind"] for f in client.get(now).json["findings"]]
+    assert kinds == ["kink", "kink"]
+    assert [f["kind"] for f in client.get(now + "?as=before").json["findings"]] == ["hang", "arc"]
+    half = client.get(now + "?as=weigh-layer1-50").json["com"][36][1]
+    none, whole = (client.get(now + q).json["com"][36][1] for q in ("?as=before", ""))
+    assert half == pytest.approx((none + whole) / 2, abs=1e-4)
+    revision = at["revision"]
+    for command in (
+        {"kind": "set_layer_weight", "layer_id": "layer1", "weight": 0.5},
+        {"kind": "mute_layer", "layer_id": "layer1", "muted": True},
+        {"kind": "rename_layer", "layer_id": "layer1", "name": "Higher"},
+        {"kind": "delete_layer", "layer_id": "layer1"},
+    ):
+        answer = edit(client, token, hop, command, revision)
+        assert answer.status_code == 200, answer.json
+        revision = answer.json["revision"]
+    panel = client.get(f"/shots/{hop[0]}/r/{revision}/panels/true").text
+    assert "None yet" in panel
+    session.expire_all()
+    moved = client.post(f"/shots/{hop[0]}/undo", json={"revision": revision}, headers={"X-CSRFToken": token}).json
+    assert "Higher" in client.get(f"/shots/{hop[0]}/r/{moved['revision']}/panels/true").text
+    assert moved["redo_says"] == "Delete Higher"
+
+
+@pytest.mark.parametrize(
+    ("command", "status", "says"),
+    [
+        ({"kind": "true_arc", "frame": 3}, 422, "no flight at frame 3"),
+        ({"kind": "fly"}, 400, "can't be read"),
+        ({"kind": "true_arc", "frame": "soon"}, 400, "frame"),
+        ({"kind": "rename_shot", "name": "X", "more": 1}, 400, "more"),
+        ({"kind": "set_layer_weight", "layer_id": "layer1", "weight": 0.5}, 422, "no layer 'layer1'"),
+        ({"kind": "rename_shot", "name": " "}, 422, "at least one letter"),
+    ],
+)
+def test_a_bad_edit_is_refused_with_a_sentence(client, token, hop, command, status, says):
+    answer = edit(client, token, hop, command)
+    assert answer.status_code == status
+    assert says in answer.json["error"]
+
+
+def test_a_stale_edit_is_refused(client, token, hop):
+    assert edit(client, token, hop, {"kind": "rename_shot", "name": "First"}).status_code == 200
+    answer = edit(client, token, hop, {"kind": "rename_shot", "name": "Second"})
+    assert answer.status_code == 409
+    assert "changed elsewhere" in answer.json["error"]
+
+
+def test_a_body_that_is_no_json_is_refused(client, token, hop):
+    headers = {"X-CSRFToken": token, "Content-Type": "application/json"}
+    answer = client.post(f"/shots/{hop[0]}/edits", data="{", headers=headers)
+    assert answer.status_code == 400
+    assert "can't be read" in answer.json["error"]
+
+
+def test_export_of_all_and_of_a_range(client, hop):
+    base = f"/shots/{hop[0]}/r/{hop[1]}/export.bvh"
+    whole = client.get(base)
+    assert 'filename="PF-010 Gap hop.bvh"' in whole.headers["Content-Disposition"]
+    assert bvh.parse(whole.data).frames == 72
+    assert bvh.parse(client.get(base + "?from=30&to=45").data).frames == 16
+    for query, says in (("?from=60&to=99", "not a range"), ("?from=x", "whole number")):
+        answer = client.get(base + query, headers={"HX-Request": "true"})
+        assert answer.status_code == 422
+        assert says in answer.text
+
+
+def test_the_reading_can_be_taken_home_as_json(client, hop):
+    data = json.loads(client.get(f"/shots/{hop[0]}/r/{hop[1]}/export.json").data)
+    assert data["schema"] == 1
+    assert data["grade"] == "cracked"
+
+
+@pytest.mark.parametrize(
+    "address", ["/shots/99", "/shots/99/r/1/reading.json", "/shots/99/r/1/panels/read", "/nowhere"]
+)
+def test_what_is_not_there_is_said_so(client, address):
+    answer = client.get(address)
+    assert answer.status_code == 404
+    assert "There is no" in answer.text or "nothing at this address" in answer.text
+
+
+def test_an_unknown_view_or_step_is_not_found(client, hop):
+    base = f"/shots/{hop[0]}/r/{hop[1]}"
+    for address in (f"{base}/reading.json?as=sideways", f"{base}/panels/weld"):
+        assert client.get(address).status_code == 404
+
+
+def test_an_unexpected_error_shows_no_traceback(client, app, hop, monkeypatch):
+    monkeypatch.setattr("ironarc.web.bench.figure_data", lambda *a: 1 / 0)
+    monkeypatch.setattr(app.logger, "exception", lambda *a: None)
+    answer = client.get(f"/shots/{hop[0]}")
+    assert answer.status_code == 500
+    assert "Something broke on our side" in answer.text
+    assert "ZeroDivision" not in answer.text
+
+
+def test_a_shot_is_taken_away(client, token, hop):
+    assert client.post(f"/shots/{hop[0]}/remove", data={"csrf_token": token}).status_code == 302
+    assert client.get(f"/shots/{hop[0]}").status_code == 404

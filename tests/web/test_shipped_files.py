@@ -1,0 +1,74 @@
+"""What ships in static/ is what package.json, the lock file and the templates say."""
+
+import hashlib
+import json
+import re
+from pathlib import Path
+
+import ironarc.web
+
+ROOT = Path(__file__).resolve().parents[2]
+STATIC = Path(ironarc.web.__file__).parent / "static"
+TEMPLATES = STATIC.parent / "templates"
+SHIPPED = json.loads((STATIC / "shipped.json").read_text())
+STYLE_SOURCES = ("styles", "src/ironarc/web/templates", "src/ironarc/web/static/js")
+
+
+def sha(data: bytes) -> str:
+    return hashlib.sha256(data).hexdigest()
+
+
+def test_shipped_versions_are_those_of_package_json_and_its_lock():
+    wanted = json.loads((ROOT / "package.json").read_text())["devDependencies"]
+    locked = json.loads((ROOT / "package-lock.json").read_text())["packages"]
+    for name, version in SHIPPED["packages"].items():
+        assert wanted[name] == version
+        assert locked[f"node_modules/{name}"]["version"] == version
+
+
+def test_shipped_files_are_untouched_and_complete():
+    for path, digest in SHIPPED["files"].items():
+        assert sha((STATIC / path).read_bytes()) == digest, f"{path} was changed: run npm run vendor"
+    there = {
+        str(p.relative_to(STATIC)) for d in ("vendor", "fonts", "icons") for p in (STATIC / d).rglob("*") if p.is_file()
+    }
+    assert there == set(SHIPPED["files"])
+
+
+def test_the_style_sheet_was_built_from_these_templates_and_scripts():
+    digest = hashlib.sha256()
+    for source in STYLE_SOURCES:
+        for path in files_in_order(ROOT / source):
+            digest.update(f"{path.relative_to(ROOT)}\0".encode() + path.read_bytes())
+    assert digest.hexdigest() == SHIPPED["styles"]["sources"], "run npm ci && npm run vendor"
+    assert sha((STATIC / "css/app.css").read_bytes()) == SHIPPED["styles"]["built"]
+
+
+def files_in_order(folder: Path):
+    for path in sorted(folder.iterdir(), key=lambda p: p.name):
+        if path.is_dir():
+            yield from files_in_order(path)
+        else:
+            yield path
+
+
+def test_every_package_ships_its_licence():
+    for name in SHIPPED["packages"]:
+        text = (ROOT / "LICENSES" / f"{name.replace('@', '').replace('/', '-')}.txt").read_text()
+        assert "copyright" in text.lower() or "permission" in text.lower()
+
+
+def test_every_icon_and_static_file_a_template_names_exists():
+    for template in TEMPLATES.rglob("*.html"):
+        text = template.read_text()
+        for name in re.findall(r'icon\("([\w-]+)"', text):
+            assert (STATIC / "icons" / f"{name}.svg").exists(), name
+        for name in re.findall(r"filename='([^']+)'", text):
+            assert (STATIC / name).exists(), name
+
+
+def test_nothing_is_fetched_from_elsewhere():
+    ours = [*TEMPLATES.rglob("*.html"), *(STATIC / "js").rglob("*.js"), STATIC / "css/app.css"]
+    for path in ours:
+        far = re.findall(r"https?://(?!www\.w3\.org)[\w.]+", path.read_text())
+        assert not [f for f in far if "tailwindcss.com" not in f], path
