@@ -6,6 +6,7 @@ from pathlib import Path
 
 import pytest
 from selenium import webdriver
+from selenium.common.exceptions import StaleElementReferenceException
 from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.support.ui import WebDriverWait
@@ -44,7 +45,9 @@ class Person:
         self.driver, self.server, self.downloads = driver, server, downloads
 
     def until(self, condition):
-        return WebDriverWait(self.driver, PATIENCE_S, poll_frequency=0.05).until(lambda _: condition())
+        """Waits for `condition`; an element that a refresh took away meanwhile counts as not yet."""
+        wait = WebDriverWait(self.driver, PATIENCE_S, 0.05, ignored_exceptions=[StaleElementReferenceException])
+        return wait.until(lambda _: condition())
 
     def one(self, css: str):
         return self.until(lambda: next(iter(self.driver.find_elements(By.CSS_SELECTOR, css)), None))
@@ -61,7 +64,7 @@ class Person:
         return [text.replace("\u00a0", " ") for text in self.driver.execute_script(script, css)]
 
     def click(self, css: str) -> None:
-        self.one(css).click()
+        self.until(lambda: self.one(css).click() or True)
 
     def press(self, *keys: str) -> None:
         webdriver.ActionChains(self.driver).send_keys(*keys).perform()

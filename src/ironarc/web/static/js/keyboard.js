@@ -19,9 +19,9 @@ export function createKeyboard(state, { doing, setView }, actions) {
       return;
     }
     if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
-    // a focused button keeps its own Space, a slider its own arrows
+    // a focused button keeps its own Space, a slider the keys that move it
     if (event.key === " " && target.closest("button, summary, [role=button]")) return;
-    if (target.matches("input[type=range]") && event.key.startsWith("Arrow")) return;
+    if (target.matches("input[type=range]") && /^(Arrow|Home|End|Page)/.test(event.key)) return;
     const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
     const moment = { ArrowLeft: "previous-moment", ArrowRight: "next-moment" }[event.key];
     if (event.shiftKey && moment) { event.preventDefault(); doing[moment](); return; }

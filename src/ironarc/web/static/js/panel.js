@@ -3,7 +3,17 @@
 export function createPanel(root, state, setup, actions) {
   const panel = document.getElementById("panel");
 
+  // Where the keyboard stands within a layer's card, so that a refresh does not throw it out
+  function focusedControl() {
+    const at = document.activeElement;
+    const layer = panel.contains(at) && at.closest("[data-layer]");
+    if (!layer) return null;
+    const own = ["data-weight", "data-action-change", "data-action"].find((name) => at.hasAttribute(name));
+    return own && `[data-layer="${layer.dataset.layer}"] [${own}="${at.getAttribute(own)}"]`;
+  }
+
   async function refresh() {
+    const focused = focusedControl();
     const address = `/shots/${setup.shot}/r/${state.get("revision")}/panels/${state.get("step")}`;
     await window.htmx.ajax("GET", address, { target: panel, swap: "innerHTML" });
     for (const link of root.querySelectorAll("[data-step-link]")) {
@@ -11,6 +21,14 @@ export function createPanel(root, state, setup, actions) {
       else link.removeAttribute("aria-current");
     }
     actions.markSide();
+    if (focused) panel.querySelector(focused)?.focus();
+  }
+
+  // arrow keys change a slider step by step: one edit for a run of them
+  let weighing = 0;
+  function weighSoon(layer, weight) {
+    clearTimeout(weighing);
+    weighing = setTimeout(() => actions.edit({ kind: "set_layer_weight", layer_id: layer, weight }), 250);
   }
 
   const layerOf = (node) => node.closest("[data-layer]").dataset.layer;
@@ -40,7 +58,7 @@ export function createPanel(root, state, setup, actions) {
     actions.tryWeight(layerOf(event.target), Number(event.target.value));
   });
   panel.addEventListener("change", (event) => {
-    if ("weight" in event.target.dataset) actions.edit({ kind: "set_layer_weight", layer_id: layerOf(event.target), weight: Number(event.target.value) / 100 });
+    if ("weight" in event.target.dataset) weighSoon(layerOf(event.target), Number(event.target.value) / 100);
     if (event.target.dataset.actionChange === "rename") actions.edit({ kind: "rename_layer", layer_id: layerOf(event.target), name: event.target.value });
   });
   panel.addEventListener("keydown", (event) => {
