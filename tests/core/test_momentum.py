@@ -64,7 +64,7 @@ def test_a_dumb_bell_s_angular_momentum():
 def test_derivatives_do_not_reach_across_a_break():
     t = np.arange(60) * DT
     kinked = np.where(t < 30 * DT, 2.0 * t, 2.0 * 30 * DT - 3.0 * (t - 30 * DT))[:, None]
-    with_break = derivative(kinked, DT, 1, [30])[:, 0]
+    with_break = derivative(kinked, DT, 1, (30,))[:, 0]
     np.testing.assert_allclose(with_break[:30], 2.0, atol=1e-9)
     np.testing.assert_allclose(with_break[31:], -3.0, atol=1e-9)
     assert np.abs(derivative(kinked, DT, 1)[25:35, 0] - np.where(np.arange(25, 35) < 30, 2.0, -3.0)).max() > 0.5

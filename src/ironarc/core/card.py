@@ -30,7 +30,7 @@ def card_of(shot: Shot, reading: Reading) -> dict:
         aside = np.array([apart * moments[m], 0.0])
         rows = np.column_stack([flat[0][m] + aside, flat[1][m] + aside, widths])
         figures.append(np.round(rows, 3).tolist())
-    pick = np.unique(np.linspace(0, shot.frames - 1, min(BEADS, shot.frames)).round().astype(int))
+    pick = np.unique(np.linspace(moments[0], moments[-1], BEADS).round().astype(int))
     path = np.column_stack([reading.com[pick] @ across + apart * pick, reading.com[pick, 1] - reading.floor_m])
     return {
         "name": shot.name, "frames": shot.frames, "fps": shot.fps, "seconds": shot.frames * shot.frame_time_s,

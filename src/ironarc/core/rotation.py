@@ -16,10 +16,17 @@ def multiply(a: np.ndarray, b: np.ndarray) -> np.ndarray:
     aw, ax, ay, az = a[..., 0], a[..., 1], a[..., 2], a[..., 3]
     bw, bx, by, bz = b[..., 0], b[..., 1], b[..., 2], b[..., 3]
     out = np.empty((*np.broadcast_shapes(a.shape, b.shape)[:-1], 4))
-    out[..., 0] = aw * bw - ax * bx - ay * by - az * bz
-    out[..., 1] = aw * bx + ax * bw + ay * bz - az * by
-    out[..., 2] = aw * by - ax * bz + ay * bw + az * bx
-    out[..., 3] = aw * bz + ax * by - ay * bx + az * bw
+    rows = (
+        (aw * bw, -ax, bx, -ay, by, -az, bz),
+        (aw * bx, ax, bw, ay, bz, -az, by),
+        (aw * by, -ax, bz, ay, bw, az, bx),
+        (aw * bz, ax, by, -ay, bx, az, bw),
+    )
+    for i, (o, p, q, r, s, t, u) in enumerate(rows):
+        o += p * q
+        o += r * s
+        o += t * u
+        out[..., i] = o
     return out
 
 
@@ -30,19 +37,28 @@ def conjugate(q: np.ndarray) -> np.ndarray:
 
 def cross(a: np.ndarray, b: np.ndarray) -> np.ndarray:
     """Cross product over the last axis; numpy.cross spends most of its time moving axes about."""
-    out = np.empty(np.broadcast_shapes(a.shape, b.shape))
-    out[..., 0] = a[..., 1] * b[..., 2] - a[..., 2] * b[..., 1]
-    out[..., 1] = a[..., 2] * b[..., 0] - a[..., 0] * b[..., 2]
-    out[..., 2] = a[..., 0] * b[..., 1] - a[..., 1] * b[..., 0]
+    ax, ay, az = a[..., 0], a[..., 1], a[..., 2]
+    bx, by, bz = b[..., 0], b[..., 1], b[..., 2]
+    return np.stack([ay * bz - az * by, az * bx - ax * bz, ax * by - ay * bx], axis=-1)
+
+
+def rotate(q: np.ndarray, v: np.ndarray, back: bool = False) -> np.ndarray:
+    """Vectors v (..., 3) turned by q (..., 4), or by its inverse with `back`."""
+    # v' = v + 2 w t + 2 u × t with t = u × v and u the vector part of q; by components, since this is
+    # where most of a reading's time goes
+    w, x, y, z = q[..., 0], q[..., 1], q[..., 2], q[..., 3]
+    w = -2.0 * w if back else 2.0 * w  # (w, -u) and (-w, u) turn alike
+    a, b, c = v[..., 0], v[..., 1], v[..., 2]
+    tx, ty, tz = y * c - z * b, z * a - x * c, x * b - y * a
+    x, y, z = 2.0 * x, 2.0 * y, 2.0 * z
+    out = np.empty((*tx.shape, 3))
+    for i, (s, wt, up, vp, um, vm) in enumerate(((a, tx, y, tz, z, ty), (b, ty, z, tx, x, tz), (c, tz, x, ty, y, tx))):
+        o = w * wt
+        o += s
+        o += up * vp
+        o -= um * vm
+        out[..., i] = o
     return out
-
-
-def rotate(q: np.ndarray, v: np.ndarray) -> np.ndarray:
-    """Vectors v (..., 3) turned by q (..., 4)."""
-    # v' = v + 2w (u × v) + 2 u × (u × v), with u the vector part of q
-    u = q[..., 1:]
-    t = 2.0 * cross(u, v)
-    return v + q[..., :1] * t + cross(u, t)
 
 
 def to_matrix(q: np.ndarray) -> np.ndarray:

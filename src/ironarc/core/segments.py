@@ -11,8 +11,6 @@ Journal of Biomechanics 29(9), 1996, table 4. Ends used here differ where a rig 
 from dataclasses import dataclass
 from functools import cache
 
-import numpy as np
-
 
 @dataclass(frozen=True)
 class SegmentShape:
@@ -52,12 +50,13 @@ class SegmentShape:
         """
         mu = self.com - 0.5
         bend = 180 * (self.axial + mu * mu - 1 / 12)
-        density = np.polynomial.Polynomial([1 - bend / 12, 12 * mu, bend])
-        u = np.polynomial.Polynomial([0.0, 1.0])
-        moments = []
-        for power in range(3):
-            whole = (density * u**power).integ()
-            moments.append(whole(b - 0.5) - whole(a - 0.5))
+        density = (1 - bend / 12, 12 * mu, bend)
+        low, high = a - 0.5, b - 0.5
+        # ∫ uᵏ ρ(u) du between the two ends, for k = 0, 1, 2
+        moments = [
+            sum(c * (high ** (p + k + 1) - low ** (p + k + 1)) / (p + k + 1) for p, c in enumerate(density))
+            for k in range(3)
+        ]
         m = max(moments[0], 1e-12)
         centre = moments[1] / m
         return m, centre + 0.5, max(moments[2] / m - centre**2, 0.0)

@@ -2,6 +2,7 @@
 
 import json
 import re
+from pathlib import Path
 from typing import Annotated, Literal
 
 from flask import Blueprint, Response, current_app, render_template, request
@@ -20,6 +21,12 @@ from ironarc.web.variants import Seen
 
 pages = Blueprint("bench", __name__, url_prefix="/shots/<int:shot_id>")
 STEPS = {"read": "Read", "true": "True", "show": "Show"}
+# The bench's scripts, fetched side by side instead of one import after another
+_STATIC = Path(__file__).parent / "static"
+MODULES = [
+    *(f"vendor/{name}.js" for name in ("three.core", "three.module", "OrbitControls", "uPlot.esm")),
+    *sorted(str(p.relative_to(_STATIC)) for p in (_STATIC / "js").rglob("*.js") if p.name != "yard.js"),
+]
 FOREVER = "private, max-age=31536000, immutable"
 
 
@@ -48,7 +55,7 @@ def bench(shot_id: int):
         }
         return render_template(
             "bench.html", shot=seen.shot, steps=STEPS, setup=json.dumps(setup),
-            panel=_panel(session, shot_id, at.revision, step if step in STEPS else "read"),
+            modules=MODULES, panel=_panel(session, shot_id, at.revision, step if step in STEPS else "read"),
             step=step if step in STEPS else "read",
         )  # fmt: skip
 

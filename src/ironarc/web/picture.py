@@ -1,6 +1,6 @@
 """The small picture on a Yard card, drawn from the motion itself."""
 
-WIDTH, HEIGHT = 320, 150
+WIDTH, HEIGHT = 320, 172
 MARGIN = 14
 GROUND = 18  # below the floor line
 

@@ -7,7 +7,7 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.body import Body, world_inertia
 from ironarc.core.motion.bake import Poses
-from ironarc.core.reading.derivatives import derivative
+from ironarc.core.reading.derivatives import apply, derivative, difference_operator
 
 
 def body_centres(poses: Poses, body: Body) -> np.ndarray:
@@ -22,12 +22,12 @@ def whole_com(centres: np.ndarray, body: Body) -> np.ndarray:
 
 
 def angle_increments(world_rotation: np.ndarray) -> np.ndarray:
-    """(frames, joints, 3) rad, world: running sum of the rotation vectors from each frame to the next.
+    """(frames, joints, 3) rad, each joint's own axes: running sum of the rotation vectors from frame to frame.
 
     Its time derivative is the angular velocity ω, so ω can be smoothed by the very filter that smooths
     the velocities; the two terms of the angular momentum then belong together.
     """
-    step = rotation.log(rotation.multiply(world_rotation[1:], rotation.conjugate(world_rotation[:-1])))
+    step = rotation.log(rotation.multiply(rotation.conjugate(world_rotation[:-1]), world_rotation[1:]))
     out = np.zeros((*world_rotation.shape[:-1], 3))
     np.cumsum(step, axis=0, out=out[1:])
     return out
@@ -48,23 +48,27 @@ def momentum(poses: Poses, body: Body, centres: np.ndarray, com: np.ndarray, bre
 
     A quadratic fitted to points on a circle falls short of their speed, at the ends of a span by several
     per cent for a somersault. So the places are taken apart into the turning of the root, whose rate comes
-    from rotations, and the slow change of shape seen from it: with ρ = R₀ᵀ (r - c) and Ω the root's rate,
-    v - v_c = R₀ ρ̇ + Ω × (r - c).
+    from rotations, and the slow change of shape seen from it: with ρ = R₀ᵀ (r - c) and Ω the root's rate
+    in its axes, v - v_c = R₀ (ρ̇ + Ω × ρ), so that the orbital part of L is R₀ (Σ m ρ × ρ̇ + J Ω), where J
+    is the inertia of the centres about the com.
     """
-    v_com = derivative(com, poses.dt, 1, breaks)
-    a_com = derivative(com, poses.dt, 2, breaks)
-    root = poses.rotation[:, poses.rig.roots[0], None]
-    away = centres - com[:, None]
-    shape_rate = derivative(rotation.rotate(rotation.conjugate(root), away), poses.dt, 1, breaks)
-    root_rate = derivative(angle_increments(root), poses.dt, 1, breaks)
-    velocity = rotation.rotate(root, shape_rate) + rotation.cross(root_rate, away)
-    omega = derivative(angle_increments(poses.rotation[:, body.joints]), poses.dt, 1, breaks)
-    orbital = body.masses[:, None] * rotation.cross(away, velocity)
-    # R I Rᵀ ω without building R I Rᵀ: turn ω into the part's axes, weigh it, turn it back
-    turn = poses.rotation[:, body.joints]
-    own = rotation.rotate(rotation.conjugate(turn), omega)
-    own = rotation.rotate(turn, np.einsum("bij,fbj->fbi", body.inertias, own))
-    return Momentum(v_com, a_com, (orbital + own).sum(axis=1))
+    n, masses = len(com), body.masses
+    root = poses.rig.roots[0]
+    R0 = rotation.to_matrix(poses.rotation[:, root])
+    shape = (centres - com[:, None]) @ R0  # rows times R₀ are R₀ᵀ (r - c)
+    turning = poses.rotation[:, [root, *body.joints]]
+    moving = np.concatenate([com[:, None], shape, angle_increments(turning)], axis=1)
+    rates = apply(difference_operator(n, poses.dt, 1, tuple(breaks)), moving)
+    v_com, shape_rate, root_rate, omega = np.split(rates, [1, 1 + len(masses), 2 + len(masses)], axis=1)
+    weighed = np.swapaxes(shape * masses[:, None], 1, 2)
+    twist, spread = weighed @ shape_rate, weighed @ shape
+    # Σ m ρ × ρ̇ from the antisymmetric part of Σ m ρ ρ̇ᵀ, and J Ω = tr(S) Ω - S Ω with S = Σ m ρ ρᵀ
+    orbital = np.stack([twist[:, i, j] - twist[:, j, i] for i, j in ((1, 2), (2, 0), (0, 1))], axis=-1)
+    orbital += root_rate[:, 0] * np.trace(spread, axis1=1, axis2=2)[:, None]
+    orbital -= (root_rate @ spread)[:, 0]
+    own = np.swapaxes(np.swapaxes(omega, 0, 1) @ body.inertias, 0, 1)  # symmetric: rows will do
+    L = (R0 @ orbital[..., None])[..., 0] + rotation.rotate(turning[:, 1:], own).sum(axis=1)
+    return Momentum(v_com[:, 0], derivative(com, poses.dt, 2, tuple(breaks)), L)
 
 
 def whole_inertia(poses: Poses, body: Body, centres: np.ndarray, com: np.ndarray, at: slice) -> np.ndarray:

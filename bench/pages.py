@@ -1,0 +1,102 @@
+"""Speed of the pages: python -m bench.pages. Server times through the client, picture and tries in Chromium."""
+
+import statistics
+import tempfile
+import time
+from pathlib import Path
+
+from selenium.webdriver.support.ui import WebDriverWait
+from sqlalchemy.orm import Session
+
+from ironarc.core.edits import AddLayer
+from ironarc.core.shot import read_shot
+from ironarc.core.truing import arc
+from ironarc.store import shots
+from ironarc.store.cluster import Cluster, free_port
+from ironarc.store.database import connect, migrate
+from tests.browser.conftest import Served, open_browser
+from tests.conftest import demo
+
+FIRST_PICTURE = """
+const drawn = document.querySelector('.stage-canvas')?.dataset.drawn;
+return drawn && document.getElementById('bench').dataset.variant ? performance.now() : null;
+"""
+
+
+def times_ms(work, runs: int) -> list[float]:
+    out = []
+    for _ in range(runs):
+        start = time.perf_counter()
+        work()
+        out.append((time.perf_counter() - start) * 1000)
+    return sorted(out)
+
+
+def server(served: Served, shot_id: int, revision: int) -> None:
+    client = served.app.test_client()
+    variants = served.app.extensions["variants"]
+
+    def cold() -> None:
+        variants._kept.clear()
+        client.get(f"/shots/{shot_id}")
+
+    base = f"/shots/{shot_id}/r/{revision}"
+    print(f"bench page at the server, cold {statistics.median(times_ms(cold, 15)):.0f} ms", end=", ")
+    print(f"warm {statistics.median(times_ms(lambda: client.get(f'/shots/{shot_id}'), 15)):.0f} ms")
+    percents = iter(range(100))
+
+    def weigh() -> None:
+        variant = f"weigh-layer1-{next(percents)}"
+        client.get(f"{base}/reading.json?as={variant}")
+        client.get(f"{base}/motion.f32?as={variant}")
+
+    tried = times_ms(weigh, 60)
+    print(f"trying a weight (reading and motion): median {statistics.median(tried):.0f} ms, p95 {tried[56]:.0f} ms")
+    print(f"yard, 1 shot: {statistics.median(times_ms(lambda: client.get('/'), 15)):.0f} ms")
+
+
+def browser(served: Served, shot_id: int) -> None:
+    driver = open_browser(Path(tempfile.mkdtemp()))
+    try:
+        seen = []
+        for _ in range(5):
+            driver.get(f"{served.address}/shots/{shot_id}")
+            seen.append(WebDriverWait(driver, 30, 0.01).until(lambda d: d.execute_script(FIRST_PICTURE)))
+        print(
+            f"first picture in the browser: first visit {seen[0]:.0f} ms, then median {statistics.median(seen[1:]):.0f} ms"
+        )
+        driver.execute_script("document.getElementById('play').click()")
+        rate = WebDriverWait(driver, 30).until(
+            lambda d: d.execute_script(
+                "return performance.now() > 9000 && document.getElementById('meter').dataset.rate"
+            )
+        )
+        print(f"playing: {float(rate):.0f} of 24 frames a second drawn, in software rendering at 1280 x 800")
+    finally:
+        driver.quit()
+
+
+def main() -> None:
+    folder = Path(tempfile.mkdtemp())
+    folder.chmod(0o711)
+    cluster = Cluster(folder / "postgres", free_port(), durable=False)
+    cluster.start()
+    try:
+        migrate(cluster.url)
+        engine = connect(cluster.url)
+        with Session(engine) as session:
+            shot = demo("Gap hop")
+            shot_id = shots.create(session, shot)
+            edit: AddLayer = arc.propose(shot, read_shot(shot), 37)[0]
+            revision = shots.apply(session, shot_id, shots.standing(session, shot_id).revision, edit).revision
+        engine.dispose()
+        served = Served(cluster.url)
+        server(served, shot_id, revision)
+        browser(served, shot_id)
+        served.stop()
+    finally:
+        cluster.stop()
+
+
+if __name__ == "__main__":
+    main()

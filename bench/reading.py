@@ -1,0 +1,72 @@
+"""Speed of the core: python -m bench.reading. Medians of warm runs; figures are kept in docs/performance.md."""
+
+import statistics
+import time
+from dataclasses import replace
+
+import mujoco
+import numpy as np
+
+from ironarc.core.body import Body
+from ironarc.core.findings import find
+from ironarc.core.motion.bake import Poses
+from ironarc.core.reading import read
+from ironarc.core.reading.momentum import body_centres, momentum, whole_com
+from ironarc.core.rig import Joint, Rig
+from ironarc.core.shot import Shot, bake_shot, from_bvh, read_shot, to_bvh
+from ironarc.demo import gap_hop
+from ironarc.demo.posing import key_shot
+from tests.core.test_against_mujoco import model_of, stepped
+
+
+def median_ms(work, runs: int = 15) -> float:
+    work()
+    times = []
+    for _ in range(runs):
+        start = time.perf_counter()
+        work()
+        times.append(time.perf_counter() - start)
+    return statistics.median(times) * 1000
+
+
+def clip(frames: int) -> Shot:
+    """The Gap hop as it would come from a file, over and over, with two extra joints: 24 in all."""
+    shot = from_bvh(to_bvh(key_shot(gap_hop.SCORE)), "hop", scale_to_m=0.01)
+    p = shot.performer
+    hands = [p.rig.index("LeftHand"), p.rig.index("RightHand")]
+    more = tuple(Joint(f"Finger{i}", hand, (0.0, -8.0, 0.0), ("rz", "rx", "ry")) for i, hand in enumerate(hands))
+    rig = Rig((*p.rig.joints, *more), p.rig.ends)
+    base = p.layers[0]
+    repeat = -(-frames // shot.frames)
+    columns = {k: replace(c, values=np.tile(c.values, repeat)[:frames]) for k, c in base.columns.items()}
+    longer = replace(p, rig=rig, layers=(replace(base, columns=columns),))
+    return replace(shot, performers=(longer,), frames=frames)
+
+
+def com_and_L(poses: Poses, body: Body) -> None:
+    centres = body_centres(poses, body)
+    momentum(poses, body, centres, whole_com(centres, body), [])
+
+
+def main() -> None:
+    print(f"numpy {np.__version__}, mujoco {mujoco.__version__}")
+    for frames, runs in ((240, 25), (10_000, 5)):
+        shot = clip(frames)
+        body = shot.performer.body()
+        poses = bake_shot(shot)
+        whole = median_ms(lambda s=shot, b=body: find(read_shot(s, b)), runs)
+        print(f"{frames} frames x {len(poses.rig)} joints: bake, read and find {whole:.1f} ms", end="; ")
+        print(f"bake {median_ms(lambda s=shot: bake_shot(s), runs):.1f} ms", end="; ")
+        print(f"read {median_ms(lambda p=poses, b=body: read(p, b, 9.81), runs):.1f} ms", end="; ")
+        ours = median_ms(lambda p=poses, b=body: com_and_L(p, b), runs)
+        model = model_of(body, poses)
+        theirs = median_ms(lambda m=model, p=poses: stepped(m, p), 3)
+        print(f"com and L {ours:.2f} ms, MuJoCo stepped from Python {theirs:.1f} ms, ratio {theirs / ours:.1f}")
+    performer = clip(24).performer
+    print(f"weighing a rig {median_ms(performer.body):.1f} ms")
+    data = to_bvh(clip(10_000))
+    print(f"reading a BVH of {len(data) / 1e6:.0f} MB {median_ms(lambda: from_bvh(data, 'x'), 3):.0f} ms")
+
+
+if __name__ == "__main__":
+    main()
