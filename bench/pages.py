@@ -1,5 +1,6 @@
 """Speed of the pages: python -m bench.pages. Server times through the client, picture and tries in Chromium."""
 
+import logging
 import statistics
 import tempfile
 import time
@@ -21,6 +22,7 @@ FIRST_PICTURE = """
 const drawn = document.querySelector('.stage-canvas')?.dataset.drawn;
 return drawn && document.getElementById('bench').dataset.variant ? performance.now() : null;
 """
+PLAYED_A_WHILE = "return performance.now() > 9000 && document.getElementById('meter').dataset.rate"
 
 
 def times_ms(work, runs: int) -> list[float]:
@@ -62,21 +64,17 @@ def browser(served: Served, shot_id: int) -> None:
         for _ in range(5):
             driver.get(f"{served.address}/shots/{shot_id}")
             seen.append(WebDriverWait(driver, 30, 0.01).until(lambda d: d.execute_script(FIRST_PICTURE)))
-        print(
-            f"first picture in the browser: first visit {seen[0]:.0f} ms, then median {statistics.median(seen[1:]):.0f} ms"
-        )
+        again = statistics.median(seen[1:])
+        print(f"first picture in the browser: first visit {seen[0]:.0f} ms, then median {again:.0f} ms")
         driver.execute_script("document.getElementById('play').click()")
-        rate = WebDriverWait(driver, 30).until(
-            lambda d: d.execute_script(
-                "return performance.now() > 9000 && document.getElementById('meter').dataset.rate"
-            )
-        )
+        rate = WebDriverWait(driver, 30).until(lambda d: d.execute_script(PLAYED_A_WHILE))
         print(f"playing: {float(rate):.0f} of 24 frames a second drawn, in software rendering at 1280 x 800")
     finally:
         driver.quit()
 
 
 def main() -> None:
+    logging.getLogger("werkzeug").setLevel(logging.WARNING)
     folder = Path(tempfile.mkdtemp())
     folder.chmod(0o711)
     cluster = Cluster(folder / "postgres", free_port(), durable=False)

@@ -115,6 +115,7 @@ def test_the_reading_for_the_bench(client, hop):
     )
     (flight,) = data["flights"]
     assert flight["label"] == "16 f · 0.67 s · 27 cm"
+    assert flight["asked_rise_m"] == pytest.approx(0.51, abs=0.01)  # what the try promises, too
     assert (flight["take_off"], flight["apex"], flight["landing"]) == (29, 37, 46)
     assert [p["spans"] for p in data["piers"] if p["limb"] == "foot"] == [[[1, 29], [46, 72]]] * 2
     # gravity's own arc: a second difference of -g dt² and no other

@@ -10,7 +10,7 @@ from ironarc.core.reading.contacts import FOOT_POINTS, runs
 from ironarc.core.reading.flights import Flight
 from ironarc.core.reading_json import flight_to_plain
 from ironarc.core.shot import Shot
-from ironarc.core.truing.arc import gravity_arc
+from ironarc.core.truing.arc import asked_rise, gravity_arc
 
 # Which contact points share a pier on the trestle
 PIER_NAMES = {"palm": "hand"}
@@ -53,6 +53,7 @@ def flight_data(reading: Reading, flight: Flight, grade: str) -> dict:
         "landing": flight.end + 1 if flight.landing_seen else flight.end,
         "label": f"{flight.hang_frames} f · {flight.hang_s:.2f} s · {flight.rise_m * 100:.0f} cm",
         "asked": np.round(asked, 5).tolist(),
+        "asked_rise_m": asked_rise(reading, flight, asked),
     }
 
 

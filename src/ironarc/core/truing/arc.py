@@ -68,6 +68,13 @@ def gravity_arc(reading: Reading, flight: Flight) -> np.ndarray:
     return start + velocity * t + fall * t * t
 
 
+def asked_rise(reading: Reading, flight: Flight, arc: np.ndarray) -> float:
+    """Rise (m) of gravity's arc, taken as a flight's own rise is: from half-way between contact and flight."""
+    a = flight.start - int(reading.poses.frames[0])
+    before = reading.com[a - 1, 1] if flight.take_off_seen else arc[0, 1]
+    return float(max(arc[:, 1].max() - (before + arc[0, 1]) / 2, 0.0))
+
+
 def propose(shot: Shot, reading: Reading, frame: int) -> tuple[AddLayer, Cost]:
     """The edit that trues the flight at `frame`, as an additive layer on the root over its frames.
 
@@ -117,7 +124,7 @@ def _cost(reading: Reading, flight: Flight, arc: np.ndarray, shift: np.ndarray) 
     seen = flight.take_off_seen, flight.landing_seen
     return Cost(
         rise_before_m=flight.rise_m,
-        rise_after_m=float(max(arc[:, 1].max() - arc[0, 1] + (before[1] * dt if seen[0] else 0) / 2, 0.0)),
+        rise_after_m=asked_rise(reading, flight, arc),
         take_off_jump_ms=float(np.linalg.norm(before - reading.com_velocity[a - 1])) if seen[0] else 0.0,
         landing_jump_ms=float(np.linalg.norm(after - reading.com_velocity[b])) if seen[1] else 0.0,
         moved_max_m=float(np.linalg.norm(shift, axis=1).max()),

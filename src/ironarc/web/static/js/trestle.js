@@ -64,7 +64,7 @@ export function createTrestle(svg, state, setup, timeview, actions) {
     const away = idealTop - top;
     add(g, "text", { x, y: base - Math.max(away > 30 || away < -4 ? top : Math.max(top, idealTop), 8) - 7, "text-anchor": "middle", class: "arch-label" }, flight.label);
     if (Math.abs(away) > 14) {
-      const says = `gravity asks ${Math.round((idealTop / scale) * 100)} cm`;
+      const says = `gravity asks ${Math.round(flight.asked_rise_m * 100)} cm`;
       if (away > 30) add(g, "text", { x, y: base - idealTop - 7, "text-anchor": "middle", class: "asked-label" }, says);
       else add(g, "text", { x: timeview.x(flight.landing) + 8, y: base - Math.max(idealTop, 14) + 4, class: "asked-label" }, says);
     }
