@@ -13,10 +13,9 @@ from ironarc.core.edits import AddLayer
 from ironarc.core.shot import read_shot
 from ironarc.core.truing import arc
 from ironarc.store import shots
-from ironarc.store.cluster import Cluster, free_port
-from ironarc.store.database import connect, migrate
+from ironarc.store.database import connect
 from tests.browser.conftest import Served, open_browser
-from tests.conftest import demo
+from tests.conftest import demo, temporary_database
 
 FIRST_PICTURE = """
 const drawn = document.querySelector('.stage-canvas')?.dataset.drawn;
@@ -75,25 +74,18 @@ def browser(served: Served, shot_id: int) -> None:
 
 def main() -> None:
     logging.getLogger("werkzeug").setLevel(logging.WARNING)
-    folder = Path(tempfile.mkdtemp())
-    folder.chmod(0o711)
-    cluster = Cluster(folder / "postgres", free_port(), durable=False)
-    cluster.start()
-    try:
-        migrate(cluster.url)
-        engine = connect(cluster.url)
+    with temporary_database() as url:
+        engine = connect(url)
         with Session(engine) as session:
             shot = demo("Gap hop")
             shot_id = shots.create(session, shot)
             edit: AddLayer = arc.propose(shot, read_shot(shot), 37)[0]
             revision = shots.apply(session, shot_id, shots.standing(session, shot_id).revision, edit).revision
         engine.dispose()
-        served = Served(cluster.url)
+        served = Served(url)
         server(served, shot_id, revision)
         browser(served, shot_id)
         served.stop()
-    finally:
-        cluster.stop()
 
 
 if __name__ == "__main__":

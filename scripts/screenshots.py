@@ -8,9 +8,9 @@ from sqlalchemy.orm import Session
 
 from ironarc.demo.load import load
 from ironarc.store import shots
-from ironarc.store.cluster import Cluster, free_port
-from ironarc.store.database import connect, migrate
+from ironarc.store.database import connect
 from tests.browser.conftest import Person, Served, open_browser
+from tests.conftest import temporary_database
 
 FOLDER = Path(__file__).resolve().parents[1] / "docs" / "screenshots"
 
@@ -57,25 +57,19 @@ def take_all(person: Person, ids: dict[str, int]) -> None:
 def main() -> None:
     logging.getLogger("werkzeug").setLevel(logging.WARNING)
     FOLDER.mkdir(parents=True, exist_ok=True)
-    folder = Path(tempfile.mkdtemp())
-    folder.chmod(0o711)
-    cluster = Cluster(folder / "postgres", free_port(), durable=False)
-    cluster.start()
-    try:
-        migrate(cluster.url)
-        load(url=cluster.url)
-        engine = connect(cluster.url)
+    with temporary_database() as url:
+        load(url=url)
+        engine = connect(url)
         with Session(engine) as session:
             ids = {entry.card["name"]: entry.shot_id for entry in shots.yard(session)}
         engine.dispose()
-        served, driver = Served(cluster.url), open_browser(folder)
+        downloads = Path(tempfile.mkdtemp())
+        served, driver = Served(url), open_browser(downloads)
         try:
-            take_all(Person(driver, served.address, folder), ids)
+            take_all(Person(driver, served.address, downloads), ids)
         finally:
             driver.quit()
             served.stop()
-    finally:
-        cluster.stop()
 
 
 if __name__ == "__main__":

@@ -2,6 +2,8 @@
 
 import shutil
 import tempfile
+from collections.abc import Iterator
+from contextlib import contextmanager
 from functools import cache
 from pathlib import Path
 
@@ -27,8 +29,9 @@ def demo(word: str) -> Shot:
     return key_shot(next(score for score in SCORES if word in score.name))
 
 
-@pytest.fixture(scope="session")
-def database_url():
+@contextmanager
+def temporary_database() -> Iterator[str]:
+    """Address of a migrated, empty database in a cluster of its own, gone at the end."""
     folder = Path(tempfile.mkdtemp(prefix="ironarc-test-"))
     folder.chmod(0o711)  # the server's own user must reach its folder below
     cluster = Cluster(folder / "postgres", free_port(), durable=False)
@@ -39,6 +42,12 @@ def database_url():
     finally:
         cluster.stop()
         shutil.rmtree(folder, ignore_errors=True)
+
+
+@pytest.fixture(scope="session")
+def database_url():
+    with temporary_database() as url:
+        yield url
 
 
 @pytest.fixture

@@ -96,9 +96,9 @@ def test_a_finding_says_what_where_how_much_and_against_which_limit():
 
 def test_short_flights_raise_no_finding():
     """Four frames at 60 fps can't tell one gravity from another."""
-    from ironarc.core.findings import _long_enough
+    from ironarc.core.findings import can_judge
 
     noisy = fit_arc(arc(4, 1 / 60), 1 / 60)
     flight = type("F", (), {"implied_g_se": noisy.g_se})()
-    assert not _long_enough(flight, 9.81)
-    assert _long_enough(type("F", (), {"implied_g_se": fit_arc(arc(20, 1 / 60), 1 / 60).g_se})(), 9.81)
+    assert not can_judge(flight, 9.81)
+    assert can_judge(type("F", (), {"implied_g_se": fit_arc(arc(20, 1 / 60), 1 / 60).g_se})(), 9.81)

@@ -36,7 +36,7 @@ def find(reading: Reading) -> list[Finding]:
     """All findings of a reading: worst first, then by frame, then in the order of the table of grades."""
     found = []
     for flight in reading.flights:
-        if _long_enough(flight, reading.g):
+        if can_judge(flight, reading.g):
             found += [
                 f
                 for rule in (_hang, _arc, _spin, _take_off_kink, _landing_kink)
@@ -56,7 +56,7 @@ def flight_grade(flight: Flight, findings: list[Finding]) -> str:
     return grade_of([f for f in findings if f.start <= flight.end + 1 and f.end >= flight.start - 1])
 
 
-def _long_enough(flight: Flight, g: float) -> bool:
+def can_judge(flight: Flight, g: float) -> bool:
     """False for a flight whose own error leaves even a cracked hang time open; it says nothing then."""
     return SETTINGS["hang_errors"].value * flight.implied_g_se < GRADES["hang"].cracked * g
 

@@ -72,7 +72,9 @@ def motion(shot_id: int, revision: int):
 def reading(shot_id: int, revision: int):
     with _session() as session:
         seen = _see(session, shot_id, revision, request.args.get("as", "now"))
+        now = _see(session, shot_id, revision)
     data = reading_data(seen.reading)
+    data["corrections"] = len(now.shot.performer.layers) - 1
     data["cost"] = seen.cost.says if seen.cost else None
     return Response(json.dumps(data), mimetype="application/json", headers={"Cache-Control": FOREVER})
 

@@ -3,7 +3,7 @@
 import numpy as np
 
 from ironarc.core.card import travel_direction
-from ironarc.core.findings import find, flight_grade, grade_of
+from ironarc.core.findings import can_judge, find, flight_grade, grade_of
 from ironarc.core.motion.channels import Dense
 from ironarc.core.reading import Reading
 from ironarc.core.reading.contacts import FOOT_POINTS, runs
@@ -48,6 +48,7 @@ def flight_data(reading: Reading, flight: Flight, grade: str) -> dict:
     asked = gravity_arc(reading, flight)
     return flight_to_plain(flight) | {
         "grade": grade,
+        "judged": can_judge(flight, reading.g),
         "apex": flight.apex_frame,
         "take_off": flight.start - 1 if flight.take_off_seen else flight.start,
         "landing": flight.end + 1 if flight.landing_seen else flight.end,

@@ -125,10 +125,17 @@ const actions = {
   },
   take() { const trying = state.get("trying"); if (trying) actions.edit({ kind: "true_arc", frame: trying.frame }); },
   putBack() { if (state.get("trying")) { state.set({ trying: null }); loadShown(); } },
-  setSide(side) { state.set({ side, trying: null }); loadShown(); },
+  setSide(side) { if (state.get("data")?.corrections) { state.set({ side, trying: null }); loadShown(); } },
   tryWeight,
   markSide() {
-    for (const button of root.querySelectorAll("[data-side]")) button.setAttribute("aria-pressed", String(button.dataset.side === state.get("side")));
+    const none = state.get("data")?.corrections === 0;
+    for (const button of root.querySelectorAll("[data-side]")) {
+      button.setAttribute("aria-pressed", String(button.dataset.side === state.get("side")));
+      // with nothing corrected there is nothing to compare
+      button.disabled = none;
+      if (none) button.title = "No correction has been taken yet";
+      else button.title = button.dataset.side === "before" ? "Without any correction (B)" : "With all corrections (B)";
+    }
   },
   rename() {
     const name = window.prompt("Name of this shot", document.getElementById("shot-name").textContent);
@@ -149,7 +156,7 @@ createClock(state, setup);
 const transport = createTransport(root, state, setup, { actions, stage, timeview });
 createKeyboard(state, transport, actions);
 
-state.on(["side"], actions.markSide);
+state.on(["side", "data"], actions.markSide);
 state.on(["trying", "data"], () => {
   const trying = state.get("trying"), box = document.getElementById("trying");
   const ready = trying && state.get("variant") === trying.variant;

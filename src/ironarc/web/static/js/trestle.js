@@ -59,7 +59,9 @@ export function createTrestle(svg, state, setup, timeview, actions) {
     add(g, "path", { d: `${arcPath(actual, base, scale)}Z`, class: "arch-fill" });
     for (const [frame, height] of own) add(g, "line", { x1: timeview.x(frame), x2: timeview.x(frame), y1: base, y2: base - height * scale, class: "strut" });
     add(g, "path", { d: arcPath(actual, base, scale), class: "arch" });
-    const x = timeview.x((flight.take_off + flight.landing) / 2);
+    // centred over the arch, but never over the edge of the lanes (a mono digit is 7.2 px wide)
+    const half = flight.label.length * 3.6 + 4;
+    const x = Math.min(Math.max(timeview.x((flight.take_off + flight.landing) / 2), GUTTER + half), state.get("width") - EDGE - half);
     const top = Math.max(...own.map((p) => p[1])) * scale, idealTop = Math.max(...asked.map((p) => p[1])) * scale;
     const away = idealTop - top;
     add(g, "text", { x, y: base - Math.max(away > 30 || away < -4 ? top : Math.max(top, idealTop), 8) - 7, "text-anchor": "middle", class: "arch-label" }, flight.label);

@@ -54,10 +54,10 @@ function splitHead(parts) {
   const head = parts.filter((p) => p.segment === "head");
   if (head.length !== 1) return parts;
   const [bone] = head;
-  const cut = bone.start.map((v, i) => v + 0.36 * (bone.end[i] - v));
+  const cut = bone.start.map((v, i) => v + 0.29 * (bone.end[i] - v));
   const at = parts.indexOf(bone);
   const neck = { ...bone, end: cut, width: bone.width * 0.8, depth: bone.depth * 0.8 };
-  return [...parts.slice(0, at), neck, { ...bone, start: cut, width: bone.width * 0.98, depth: bone.depth * 1.02 }, ...parts.slice(at + 1)];
+  return [...parts.slice(0, at), neck, { ...bone, start: cut, width: bone.width * 0.88, depth: bone.depth * 0.95 }, ...parts.slice(at + 1)];
 }
 
 function solid(part, style) {
