@@ -92,7 +92,7 @@ def _run(fresh: bool) -> int:
 def _load_demo(fresh: bool, url: str) -> None:
     from ironarc.demo.load import load
 
-    load(fresh=fresh, url=url)
+    load(fresh=fresh, only_if_new=True, url=url)
 
 
 def _serve_in_child(port: int) -> int:

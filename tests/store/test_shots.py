@@ -136,6 +136,15 @@ def test_the_demo_is_loaded_once_and_fresh_begins_again(session, database_url):
     assert first not in [entry.shot_id for entry in shots.yard(session)]
 
 
+def test_a_demo_shot_taken_away_stays_away_at_the_next_start(session, database_url):
+    assert shots.never_used(session)
+    load.load(only_if_new=True, url=database_url)
+    shots.remove(session, shots.yard(session)[0].shot_id)
+    assert load.load(only_if_new=True, url=database_url) == []
+    assert len(shots.yard(session)) == 2
+    assert load.load(url=database_url) == ["PF-010 Gap hop"]  # asked for by hand
+
+
 def test_blobs_are_open_npy_and_survive():
     array = np.linspace(0, 1, 7)[::2]
     data = encode(array)

@@ -67,6 +67,18 @@ def test_a_bad_file_is_answered_with_a_sentence_and_leaves_nothing(client, token
     assert shots.yard(session) == []
 
 
+@pytest.mark.parametrize("frames", [1, 2, 3])
+def test_a_tiny_file_of_an_odd_figure_is_read_and_drawn_too(client, token, frames):
+    rows = "\n".join(SMALL_BVH.strip().split("\n")[-3:][:frames])
+    text = SMALL_BVH[: SMALL_BVH.index("MOTION")] + f"MOTION\nFrames: {frames}\nFrame Time: 0.04\n{rows}\n"
+    page = send(client, token, text.replace("Spine", "Qux").encode()).location
+    assert "Qux" in client.get(page).text  # listed as not understood
+    assert client.get("/").status_code == 200
+    data = client.get(f"{page}/r/1/reading.json").json
+    assert len(data["com"]) == frames
+    assert bvh.parse(client.get(f"{page}/r/1/export.bvh").data).frames == frames
+
+
 def test_no_file_and_a_file_too_large_are_said(client, app, token):
     assert "No file was chosen" in client.post("/shots", data={"csrf_token": token}).text
     app.config["MAX_CONTENT_LENGTH"] = 1000

@@ -3,7 +3,6 @@
 from sqlalchemy import select
 from sqlalchemy.orm import Session
 
-from ironarc.core.shot import Shot
 from ironarc.demo import deck_somersault, gangway_slip, gap_hop
 from ironarc.demo.posing import key_shot
 from ironarc.store import shots
@@ -13,24 +12,28 @@ from ironarc.store.models import ShotRow
 SCORES = (gap_hop.SCORE, gangway_slip.SCORE, deck_somersault.SCORE)
 
 
-def demo_shots() -> list[Shot]:
-    """Every demo shot, keyed anew."""
-    return [key_shot(score) for score in SCORES]
+def load(fresh: bool = False, only_if_new: bool = False, url: str | None = None) -> list[str]:
+    """Adds the demo shots that are not there; with `fresh`, takes every shot away first.
 
-
-def load(fresh: bool = False, url: str | None = None) -> list[str]:
-    """Adds the demo shots that have never been loaded; with `fresh`, takes every shot away first.
-
-    A demo shot that was taken away stays away: only an empty Yard that never had one is filled.
+    With `only_if_new`, fills nothing but a database that never held a shot, so that a demo shot that was
+    taken away stays away.
     """
     engine = connect(url)
-    with Session(engine) as session:
-        if fresh:
-            for shot_id in session.scalars(select(ShotRow.id)).all():
-                shots.remove(session, shot_id)
-        there = shots.names_of_demo(session)
-        wanted = [score for score in SCORES if score.name not in there]
-        for score in wanted:
-            shots.create(session, key_shot(score), author="demo", is_demo=True)
-    engine.dispose()
+    try:
+        with Session(engine) as session:
+            return _load(session, fresh, only_if_new)
+    finally:
+        engine.dispose()
+
+
+def _load(session: Session, fresh: bool, only_if_new: bool) -> list[str]:
+    if fresh:
+        for shot_id in session.scalars(select(ShotRow.id)).all():
+            shots.remove(session, shot_id)
+    elif only_if_new and not shots.never_used(session):
+        return []
+    there = shots.names_of_demo(session)
+    wanted = [score for score in SCORES if score.name not in there]
+    for score in wanted:
+        shots.create(session, key_shot(score), author="demo", is_demo=True)
     return [score.name for score in wanted]

@@ -4,7 +4,7 @@ from dataclasses import dataclass
 from datetime import datetime
 from typing import NoReturn
 
-from sqlalchemy import delete, func, select
+from sqlalchemy import delete, func, select, text
 from sqlalchemy.orm import Session
 
 from ironarc.core.card import card_of
@@ -167,6 +167,11 @@ def remove(session: Session, shot_id: int) -> None:
     session.execute(delete(RevisionRow).where(RevisionRow.shot_id == shot_id))
     session.delete(row)
     session.commit()
+
+
+def never_used(session: Session) -> bool:
+    """True of a database that has not held a shot yet."""
+    return not session.scalar(text("SELECT is_called FROM shot_id_seq"))
 
 
 def names_of_demo(session: Session) -> set[str]:

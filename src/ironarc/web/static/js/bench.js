@@ -146,8 +146,18 @@ const actions = {
   },
 };
 
+// Without WebGL the readings still serve: trestle, plots and panel work on
+function openStage() {
+  try {
+    return createStage(root.querySelector(".stage-canvas"), state, setup);
+  } catch {
+    say("This browser can't draw in 3D here: WebGL is switched off or missing. Trestle, plots and punch list still work.");
+    return { fit() {}, setView() {} };
+  }
+}
+
 const timeview = createTimeview(state, setup);
-const stage = createStage(root.querySelector(".stage-canvas"), state, setup);
+const stage = openStage();
 createTrestle(document.getElementById("lanes"), state, setup, timeview, actions);
 createPlots(document.getElementById("plots"), document.getElementById("chips"), state, setup).refresh();
 createTimearea(document.getElementById("trestle-body"), state, setup, timeview);
