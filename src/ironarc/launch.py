@@ -1,13 +1,18 @@
 """What ./start does once the system is ready: database, migrations, demo shots, server; Ctrl-C stops all of it."""
 
 import argparse
+import fcntl
 import hashlib
 import os
 import shutil
 import signal
 import subprocess
 import sys
+from collections.abc import Iterator
+from contextlib import contextmanager
 from pathlib import Path
+
+from sqlalchemy.exc import SQLAlchemyError
 
 from ironarc.core.errors import IronArcError
 from ironarc.store.cluster import SERVER_USER, Cluster, ClusterError, port_is_free
@@ -54,6 +59,8 @@ def main(argv: list[str] | None = None) -> int:
         return _run(args.fresh)
     except IronArcError as error:
         print(f"Iron Arc can't start: {error}", file=sys.stderr)
+    except SQLAlchemyError as error:
+        print(f"Iron Arc can't start: the database did not do its part: {error.args[0]}", file=sys.stderr)
     except OSError as error:
         where = f" ({error.filename})" if error.filename else ""
         print(f"Iron Arc can't start: {error.strerror}{where}.", file=sys.stderr)
@@ -69,6 +76,22 @@ def _run(fresh: bool) -> int:
         )
     folder = state_folder()
     _check_room(folder)
+    with _only_one(folder):
+        return _run_alone(folder, web_port, db_port, fresh)
+
+
+@contextmanager
+def _only_one(folder: Path) -> Iterator[None]:
+    """Holds this folder's lock; it is let go with the process, however that ends."""
+    with (folder / "lock").open("w") as lock:
+        try:
+            fcntl.flock(lock, fcntl.LOCK_EX | fcntl.LOCK_NB)
+        except BlockingIOError as error:
+            raise ClusterError("it is running already from this folder. Stop that one first.") from error
+        yield
+
+
+def _run_alone(folder: Path, web_port: int, db_port: int, fresh: bool) -> int:
     # Ctrl-C and a plain kill both end in the finally below, also where a shell had Ctrl-C ignored
     for stop in (signal.SIGINT, signal.SIGTERM):
         signal.signal(stop, signal.default_int_handler)

@@ -83,6 +83,14 @@ def test_playing_keeps_to_the_clock_and_says_the_rate(person, hop):
     person.until(lambda: person.frame == still % 72 + 1 or person.frame == still + 1)
 
 
+def test_playing_starts_well_when_the_clock_runs_ahead_of_the_first_callback(person, hop):
+    person.open_shot(hop)
+    person.driver.execute_script("const now = performance.now.bind(performance); performance.now = () => now() + 400;")
+    person.click("#play")
+    person.until(lambda: 5 < person.frame < 60)
+    assert person.complaints() == []
+
+
 def test_stepping_jumping_and_typing_frames(person, hop):
     person.open_shot(hop)
     for moment, frame in (("take_off", 29), ("apex", 37), ("landing", 46)):

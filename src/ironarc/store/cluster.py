@@ -91,10 +91,12 @@ class Cluster:
         (self.data / "ironarc.ready").touch()
 
     def start(self) -> bool:
-        """Starts the server if it isn't running; True if this call started it."""
+        """Starts the server if it isn't running on this port; True if this call started it."""
         self.create()
         if self.running():
-            return False
+            if self._running_port() == self.port:
+                return False
+            self.stop()  # left over from a start on another port that was killed
         if not port_is_free(self.port):
             raise ClusterError(
                 f"Port {self.port}, meant for the database, is taken by another program. "
@@ -113,6 +115,10 @@ class Cluster:
 
     def running(self) -> bool:
         return self._run("pg_ctl", "-D", str(self.data), "-s", "status").returncode == 0
+
+    def _running_port(self) -> int:
+        """The port the running server listens on: line 4 of its pid file, as PostgreSQL documents."""
+        return int((self.data / "postmaster.pid").read_text().splitlines()[3])
 
     def stop(self) -> None:
         self._run("pg_ctl", "-D", str(self.data), "-m", "fast", "-w", "-s", "stop")

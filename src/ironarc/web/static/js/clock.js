@@ -7,7 +7,9 @@ export function createClock(state, setup) {
   function tick(now) {
     if (!state.get("playing")) return;
     const [first, last] = [setup.first, setup.last];
-    let frame = startFrame + Math.floor(((now - startedAt) / 1000) * setup.fps);
+    // the first callback's time can lie a little before the moment play was pressed
+    const elapsed = Math.max(now - startedAt, 0);
+    let frame = startFrame + Math.floor((elapsed / 1000) * setup.fps);
     if (frame > last) {
       if (!state.get("loop")) { state.set({ frame: last, playing: false, rate: null }); return; }
       frame = first + ((frame - first) % (last - first + 1));
@@ -17,7 +19,7 @@ export function createClock(state, setup) {
       state.set({ frame });
     }
     drawn = drawn.filter((at) => now - at < 1000);
-    const since = Math.min(now - startedAt, 1000);
+    const since = Math.min(elapsed, 1000);
     if (since > 400) state.set({ rate: Math.min(drawn.length / (since / 1000), setup.fps) });
     request = requestAnimationFrame(tick);
   }
