@@ -32,7 +32,7 @@ GRADES = {
         "Nothing can change the spin in the air; captured kicks hold it within 12 to 15 %."),
     "kink": Grade(
         "Kink at take-off or landing", 1.0, 2.0, "m/s",
-        "Speed gained or lost between two neighbouring frames; captured leaps show under 0.6 m/s.", "speed"),
+        "Speed gained or lost between two neighbouring frames; captured leaps show 0.4 to 0.6 m/s.", "speed"),
 }  # fmt: skip
 
 
