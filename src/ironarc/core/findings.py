@@ -132,28 +132,41 @@ def _spin(flight: Flight, reading: Reading) -> Finding | None:
     return Finding("spin", grade, flight.start, flight.end, share, GRADES["spin"].unit, limit, says)
 
 
-def _kink(flight: Flight, reading: Reading, kink: float, frame: int, at_take_off: bool) -> Finding | None:
+def _kink(flight: Flight, reading: Reading, frame: int, at_take_off: bool) -> Finding | None:
+    jump = flight.kink_take_off_ms if at_take_off else flight.kink_landing_ms
+    kink = float(np.linalg.norm(jump))
     # speeds grow with the root of length under the same gravity
     grade, limit = _graded("kink", kink, float(np.sqrt(_size(reading))))
     if grade == SOUND:
         return None
-    push = kink / (reading.g * reading.poses.dt)
-    if at_take_off:
+    push = f"{kink / (reading.g * reading.poses.dt):.0f} body weights"
+    more = (jump[1] > 0) == at_take_off  # the flight is the faster one: upwards at take-off, downwards at landing
+    if at_take_off and more:
         says = (
-            f"Leaves with a jerk: {kink:.1f} m/s more than the push before it gave, a shove of {push:.0f} body weights "
-            f"in one frame. Start the push earlier or deeper, or take less height."
+            f"Leaves with a jerk: {kink:.1f} m/s more than the push before it gave, a shove of {push} in one frame. "
+            "Start the push earlier or deeper, or take less height."
+        )
+    elif at_take_off:
+        says = (
+            f"Leaves with a jerk: {kink:.1f} m/s less than the push before it gave, a pull of {push} in one frame. "
+            "Push more gently, or take more height."
+        )
+    elif more:
+        says = (
+            f"Lands with a jerk: {kink:.1f} m/s is gone within one frame, a blow of {push}. "
+            "Let the knees go on down for longer after contact."
         )
     else:
         says = (
-            f"Lands with a jerk: {kink:.1f} m/s is gone within one frame, a blow of {push:.0f} body weights. "
-            f"Let the knees go on down for longer after contact."
+            f"Lands with a jerk: it goes down {kink:.1f} m/s faster from contact than it fell, a pull of {push} in one "
+            "frame. Slow the first frames of the landing."
         )
     return Finding("kink", grade, frame - 1, frame, kink, "m/s", limit, says)
 
 
 def _take_off_kink(flight: Flight, reading: Reading) -> Finding | None:
-    return _kink(flight, reading, flight.kink_take_off_ms, flight.start, True)
+    return _kink(flight, reading, flight.start, True)
 
 
 def _landing_kink(flight: Flight, reading: Reading) -> Finding | None:
-    return _kink(flight, reading, flight.kink_landing_ms, flight.end + 1, False)
+    return _kink(flight, reading, flight.end + 1, False)

@@ -115,13 +115,6 @@ class Rig:
                 out[i] += out[joint.parent]
         return out
 
-    def rest_height(self) -> float:
-        """Height from lowest to highest joint or end site in rest, file units; the longest span if lying."""
-        points = [self.rest_positions]
-        if self.ends:
-            points.append(np.array([self.rest_positions[e.parent] + e.offset for e in self.ends]))
-        return float(np.ptp(np.concatenate(points), axis=0).max())
-
 
 def forward(rig: Rig, local: np.ndarray, translation: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
     """World rotations and positions of every joint.

@@ -35,13 +35,6 @@ def conjugate(q: np.ndarray) -> np.ndarray:
     return q * np.array([1.0, -1.0, -1.0, -1.0])
 
 
-def cross(a: np.ndarray, b: np.ndarray) -> np.ndarray:
-    """Cross product over the last axis; numpy.cross spends most of its time moving axes about."""
-    ax, ay, az = a[..., 0], a[..., 1], a[..., 2]
-    bx, by, bz = b[..., 0], b[..., 1], b[..., 2]
-    return np.stack([ay * bz - az * by, az * bx - ax * bz, ax * by - ay * bx], axis=-1)
-
-
 def rotate(q: np.ndarray, v: np.ndarray, back: bool = False) -> np.ndarray:
     """Vectors v (..., 3) turned by q (..., 4), or by its inverse with `back`."""
     # v' = v + 2 w t + 2 u × t with t = u × v and u the vector part of q; by components, since this is
@@ -157,17 +150,6 @@ def continuous(q: np.ndarray) -> np.ndarray:
     out = q.copy()
     out[1:][odd] *= -1
     return out
-
-
-def between(a: np.ndarray, b: np.ndarray) -> np.ndarray:
-    """The shortest rotation (4,) that takes direction a (3,) to direction b (3,)."""
-    a, b = a / np.linalg.norm(a), b / np.linalg.norm(b)
-    w = 1.0 + a @ b
-    if w < 1e-9:  # opposite directions: half a turn about anything square to a
-        axis = np.cross(a, np.eye(3)[np.argmin(np.abs(a))])
-        return np.concatenate([[0.0], axis / np.linalg.norm(axis)])
-    q = np.concatenate([[w], np.cross(a, b)])
-    return q / np.linalg.norm(q)
 
 
 def from_matrix(m: np.ndarray) -> np.ndarray:

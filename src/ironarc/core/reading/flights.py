@@ -30,8 +30,8 @@ class Flight:
     implied_g, implied_g_se : m/s², the gravity the path itself follows, and its standard error
     arc_rms_m, arc_max_m : distance from the nearest arc with the shot's gravity
     speed_factor : sqrt(implied_g / g), the share of true speed it plays at
-    kink_take_off_ms, kink_landing_ms : m/s, speed that appears between the last frame of contact and the
-        arc (0 where not seen)
+    kink_take_off_ms, kink_landing_ms : (3,) m/s, velocity of the arc, carried one frame out, over that of
+        the neighbouring contact (zeros where not seen)
     spin : see Spin
     """
 
@@ -50,8 +50,8 @@ class Flight:
     arc_rms_m: float
     arc_max_m: float
     speed_factor: float
-    kink_take_off_ms: float
-    kink_landing_ms: float
+    kink_take_off_ms: np.ndarray
+    kink_landing_ms: np.ndarray
     spin: Spin
 
 
@@ -144,8 +144,8 @@ def measure_flight(
         arc_rms_m=float(np.sqrt((off**2).mean())),
         arc_max_m=float(off.max()),
         speed_factor=float(np.sqrt(max(own.g, 0.0) / g)),
-        kink_take_off_ms=float(np.linalg.norm(before - v_com[a - 1])) if a > 0 else 0.0,
-        kink_landing_ms=float(np.linalg.norm(after - v_com[b])) if b < len(y) else 0.0,
+        kink_take_off_ms=before - v_com[a - 1] if a > 0 else np.zeros(3),
+        kink_landing_ms=after - v_com[b] if b < len(y) else np.zeros(3),
         spin=measure_spin(L[a:b], inertia),
     )
 

@@ -7,7 +7,7 @@ const STEEL = "#2B5876", BRASS = "#B07D1E";
 export const PLOTS = {
   height: { chip: "Height", name: "Center of gravity over the floor", unit: "cm", digits: 0 },
   speed: { chip: "Vertical speed", name: "Vertical speed", unit: "m/s", digits: 1, zero: true },
-  acceleration: { chip: "Vertical acceleration", name: "Vertical acceleration", unit: "g", digits: 1, zero: true, ideal: -1 },
+  acceleration: { chip: "Vertical acceleration", name: "Vertical acceleration", unit: "g", digits: 1, zero: true },
   spin: { chip: "Spin", name: "Spin, angular momentum about the center of gravity", unit: "kg·m²/s", digits: 0 },
 };
 

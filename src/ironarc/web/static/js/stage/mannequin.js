@@ -21,7 +21,7 @@ const PROFILES = {
 };
 
 // How a part is drawn: profile, how round its section is (2 = ellipse, more = boxier), and stretch of its half-axes
-function styleOf(part, index, parts) {
+function styleOf(part, parts) {
   const trunk = parts.filter((p) => p.segment === "trunk");
   if (part.segment === "trunk") {
     if (part === trunk[0]) return { profile: "pelvis", power: 2.4, wide: 0.86, deep: 1.02 };
@@ -89,8 +89,8 @@ function solid(part, style) {
 export function mannequinGeometry(figure, swell = 0) {
   const positions = [], indices = [], joints = [];
   const parts = splitHead(figure.parts);
-  parts.forEach((part, i) => {
-    const { points, faces } = solid(part, styleOf(part, i, parts));
+  parts.forEach((part) => {
+    const { points, faces } = solid(part, styleOf(part, parts));
     const offset = positions.length / 3;
     positions.push(...points);
     indices.push(...faces.map((f) => f + offset));
@@ -100,7 +100,7 @@ export function mannequinGeometry(figure, swell = 0) {
   geometry.setAttribute("position", new THREE.Float32BufferAttribute(positions, 3));
   geometry.setIndex(indices);
   geometry.computeVertexNormals();
-  orientOutwards(geometry, parts.length);
+  orientOutwards(geometry);
   if (swell) {
     const p = geometry.attributes.position, n = geometry.attributes.normal;
     for (let i = 0; i < p.count; i++) p.setXYZ(i, p.getX(i) + n.getX(i) * swell, p.getY(i) + n.getY(i) * swell, p.getZ(i) + n.getZ(i) * swell);
@@ -113,11 +113,11 @@ export function mannequinGeometry(figure, swell = 0) {
 }
 
 // A part whose axes make a left-handed frame comes out inside out: turn its faces by its signed volume
-function orientOutwards(geometry, count) {
+function orientOutwards(geometry) {
   const index = geometry.index.array, p = geometry.attributes.position;
   const volumes = new Map();
   const a = new THREE.Vector3(), b = new THREE.Vector3(), c = new THREE.Vector3();
-  const partOf = partFinder(geometry, count);
+  const partOf = partFinder(geometry);
   for (let i = 0; i < index.length; i += 3) {
     a.fromBufferAttribute(p, index[i]); b.fromBufferAttribute(p, index[i + 1]); c.fromBufferAttribute(p, index[i + 2]);
     const part = partOf(index[i]);
