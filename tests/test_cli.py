@@ -45,12 +45,21 @@ def test_what_can_not_be_read_is_one_line_and_status_2(files, args):
     assert "Frames: says 5, and 3 frames" in done.stderr or "No such file" in done.stderr
 
 
+ONE = [
+    "unit", "figure", "com_m", "com_velocity_ms", "angular_momentum_kgm2s", "contacts", "flights", "findings", "grade",
+]  # fmt: skip
+
+
 def test_json_has_the_documented_form(files):
     out = json.loads(run("read", "--json", files / "gap.bvh").stdout)
     assert list(out) == [
-        "schema", "file", "fps", "first_frame", "frames", "unit", "floor_m", "g", "figure", "com_m", "com_velocity_ms",
-        "angular_momentum_kgm2s", "contacts", "flights", "findings", "grade",
+        "schema", "file", "fps", "first_frame", "frames", "floor_m", "g", "props", "performers", "grade",
     ]  # fmt: skip
+    (out,) = out["performers"]
+    assert list(out) == ["id", "name", "plays", "placement", *ONE]
+    first = json.loads(run("read", "--json", "--schema", "1", files / "gap.bvh").stdout)
+    assert list(first) == ["schema", "file", "fps", "first_frame", "frames", "floor_m", "g", *ONE]
+    assert first["com_m"] == out["com_m"]
     assert list(out["figure"]) == ["height_m", "mass_kg", "joints", "unexplained", "segments"]
     assert list(out["figure"]["segments"][0]) == ["joint", "segment", "mass_kg", "com_m", "inertia_kgm2"]
     assert list(out["flights"][0]) == [
@@ -66,8 +75,9 @@ def test_json_has_the_documented_form(files):
 def test_options_set_what_they_say(files):
     args = ("--mass", 124, "--build", "f", "--g", 1.62, "--unit", "in", "--floor", 0.5, "--json")
     out = json.loads(run("read", files / "gap.bvh", *args).stdout)
-    assert out["figure"]["mass_kg"] == 124
     assert (out["g"], out["floor_m"]) == (1.62, 0.5)
+    (out,) = out["performers"]
+    assert out["figure"]["mass_kg"] == 124
     assert out["unit"] == {"scale_to_m": 0.0254, "guessed": False}
     assert run("read", files / "gap.bvh", "--mass", "-3").returncode == 2
 
@@ -77,7 +87,7 @@ def test_true_writes_a_file_that_reads_better(files, tmp_path):
     assert done.returncode == 0
     assert "The rise goes from 27 to 51 cm" in done.stdout
     out = json.loads(run("read", "--json", tmp_path / "out.bvh").stdout)
-    assert out["flights"][0]["arc_max_m"] < 1e-3
+    assert out["performers"][0]["flights"][0]["arc_max_m"] < 1e-3
 
 
 def test_convert_gives_every_value_back(files, tmp_path):

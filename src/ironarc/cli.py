@@ -11,7 +11,7 @@ from pathlib import Path
 from ironarc.core.errors import FileError, IronArcError
 from ironarc.core.findings import CRACKED, find, grade_of
 from ironarc.core.reading import Reading
-from ironarc.core.reading_json import reading_to_plain
+from ironarc.core.reading_json import reading_to_plain_1, readings_to_plain
 from ironarc.core.segments import BUILDS
 from ironarc.core.settings import GRAVITY_MS2
 from ironarc.core.shot import UNITS, Shot, from_bvh, load_bvh_error, read_shot, to_bvh
@@ -40,6 +40,7 @@ def _parser() -> argparse.ArgumentParser:
     read = commands.add_parser("read", help="print what the physics says of a BVH file")
     read.add_argument("file", type=Path)
     read.add_argument("--json", action="store_true", help="the whole reading as JSON")
+    read.add_argument("--schema", type=int, choices=(1, 2), default=2, help="form of the JSON (default 2)")
     _add_figure_options(read)
     read.set_defaults(run=_read)
     true = commands.add_parser("true", help="write a corrected BVH file")
@@ -99,7 +100,12 @@ def _read(args) -> int:
     shot = _load(args)
     reading = read_shot(shot)
     if args.json:
-        json.dump(reading_to_plain(shot, reading), sys.stdout)
+        plain = (
+            reading_to_plain_1(shot, reading, shot.performer)
+            if args.schema == 1
+            else readings_to_plain(shot, {shot.performer.id: reading})
+        )
+        json.dump(plain, sys.stdout)
         print()
     else:
         print(summary(shot, reading))

@@ -12,6 +12,8 @@ from ironarc.core.formats import bvh
 from ironarc.core.motion.channels import Dense, smooth_keys
 from ironarc.core.motion.layers import Layer
 from ironarc.core.plain import shot_from_plain, shot_to_plain
+from ironarc.core.scene.guide import Guide
+from ironarc.core.scene.props import Prop
 from ironarc.core.shot import bake_shot, from_bvh, to_bvh
 from tests.conftest import demo
 
@@ -65,7 +67,7 @@ def test_turning_a_joint_with_too_few_channels_can_not_be_exported():
     joints = (*rig.joints[:j], one_axis, *rig.joints[j + 1 :])
     columns = {k: c for k, c in shot.performer.layers[0].columns.items() if k[0] != "Chest"}
     base = replace(shot.performer.layers[0], columns=columns)
-    stuck = shot.with_performer(replace(shot.performer, rig=replace(rig, joints=joints), layers=(base, BOW)))
+    stuck = shot.with_item(replace(shot.performer, rig=replace(rig, joints=joints), layers=(base, BOW)))
     with pytest.raises(EditError, match="Chest has too few rotation channels"):
         to_bvh(stuck)
 
@@ -88,15 +90,34 @@ ALL_EDITS = [
     edits.RenameLayer("layer1", "  A deeper   bow "),
     edits.DeleteLayer("layer1"),
     edits.RenameShot("PF-011 Gap hop, lower"),
+    edits.SetNotes("Less float, please."),
+    edits.SetRate("25", "frames"),
+    edits.SetRange(10, 60),
+    edits.Renumber(1001),
+    edits.SetFloor(0.02),
+    edits.SetGravity(1.62),
+    edits.PlacePerformer("performer1", (1.0, 0.0, 2.0), 0.3, 1.1),
+    edits.SlipPerformer("performer1", 4),
+    edits.TrimPerformer("performer1", 10, 60),
+    edits.CutPerformer("performer1", 58, 61, 2),
+    edits.MendCut("performer1", 0),
+    edits.AddItem(Guide("guide1", "Path", "gravity", ((0.0, 1.0, 0.0), (0.0, 1.0, 1.0)), 29, 12.0)),
+    edits.RemoveItem("prop1"),
+    edits.RenameItem("prop1", "Hatch cover"),
+    edits.HideItem("prop1", True),
+    edits.LockItem("prop1", True),
+    edits.DuplicateItem("prop1"),
+    edits.SetItem("prop1", {"at_m": [1.0, 0.0, 0.0]}),
 ]
 
 
 @pytest.mark.parametrize("edit", ALL_EDITS, ids=lambda e: e.kind)
 def test_every_edit_is_pure_plain_data_and_says_what_it_does(edit):
-    shot = with_bow()
+    hatch = Prop("prop1", "Hatch", "box", (0.6, 0.4, 0.6), columns={"ty": smooth_keys([1, 9], [0.0, 1.0])})
+    shot = edits.AddItem(hatch).apply(edits.CutPerformer("performer1", 50, 55, 2).apply(with_bow()))
     before = shot_to_plain(shot, stored()[1])
     changed = edit.apply(shot)
-    assert shot_to_plain(shot, stored()[1])["performers"] == before["performers"]
+    assert shot_to_plain(shot, stored()[1]) == before
     kept, put = stored()
     plain = json.loads(json.dumps(edit.to_plain(put)))
     again = edits.edit_from_plain(plain, kept.__getitem__).apply(shot)

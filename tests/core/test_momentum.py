@@ -105,7 +105,7 @@ def test_mass_scales_momentum_and_leaves_the_com(word):
     from dataclasses import replace
 
     shot = demo(word)
-    heavy = shot.with_performer(replace(shot.performer, mass_kg=2 * shot.performer.mass_kg))
+    heavy = shot.with_item(replace(shot.performer, mass_kg=2 * shot.performer.mass_kg))
     a, b = read_shot(shot), read_shot(heavy)
     np.testing.assert_allclose(a.com, b.com, atol=1e-12)
     np.testing.assert_allclose(2 * a.angular_momentum, b.angular_momentum, atol=1e-9)

@@ -105,7 +105,7 @@ def test_a_root_without_position_channels_is_refused(hop):
     shot, reading = hop
     rig = shot.performer.rig
     fixed = replace(rig.joints[0], channels=("rz", "rx", "ry"))
-    pinned = shot.with_performer(replace(shot.performer, rig=replace(rig, joints=(fixed, *rig.joints[1:]))))
+    pinned = shot.with_item(replace(shot.performer, rig=replace(rig, joints=(fixed, *rig.joints[1:]))))
     with pytest.raises(EditError, match="Hips has no position channels"):
         arc.propose(pinned, reading, MIDDLE)
 

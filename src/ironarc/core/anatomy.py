@@ -346,4 +346,9 @@ class _Finder:
                 seat = chain.bones[0]
                 add(seat.joint, "seat", "", self.rest[seat.joint] + seat.start_m)
                 add(last.joint, "back", "", (self.rest[last.joint] + last.start_m + tip) / 2)
+        if not out:
+            # a machine or an animal with no part the names explain stands on the tips of its chains
+            for joint, ends in self.ends.items():
+                for end in ends:
+                    add(joint, "tip", "", self.rest[joint] + end)
         return out

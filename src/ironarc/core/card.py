@@ -1,5 +1,7 @@
 """What the Yard shows of a shot: its length, grade, and the figure at a few moments along its arc."""
 
+from collections.abc import Mapping
+
 import numpy as np
 
 from ironarc.core import rotation
@@ -12,13 +14,15 @@ FIGURE_SPACING = 0.32  # of stature, between neighbouring figures of the picture
 BEADS = 60
 
 
-def card_of(shot: Shot, reading: Reading) -> dict:
-    """Plain data: facts, and a side view in metres (x along the way it travels, y up from the floor).
+def card_of(shot: Shot, readings: Mapping[str, Reading]) -> dict:
+    """Plain data: facts of all performers, and a side view of the first, in metres (x along the way it
+    travels, y up from the floor).
 
-    Figures that would stand on one another are set apart in the order of time.
+    readings : by performer id. Figures that would stand on one another are set apart in the order of time.
     figures : list of parts [x0, y0, x1, y1, width] a moment; path : [[x, y], …] of the center of gravity
     """
-    findings = find(reading)
+    findings = [f for each in readings.values() for f in find(each)]
+    reading = readings[shot.performer.id]
     moments = key_moments(reading)
     across = travel_direction(reading)
     starts, ends = part_ends(reading, moments)
@@ -34,8 +38,9 @@ def card_of(shot: Shot, reading: Reading) -> dict:
     path = np.column_stack([reading.com[pick] @ across + apart * pick, reading.com[pick, 1] - reading.floor_m])
     return {
         "name": shot.name, "frames": shot.frames, "fps": shot.fps, "seconds": shot.frames * shot.frame_time_s,
-        "grade": grade_of(findings), "findings": len(findings), "flights": len(reading.flights),
-        "corrections": len(shot.performer.layers) - 1,
+        "grade": grade_of(findings), "findings": len(findings),
+        "flights": sum(len(each.flights) for each in readings.values()),
+        "corrections": sum(len(p.layers) - 1 for p in shot.performers), "performers": len(shot.performers),
         "figures": figures, "path": np.round(path, 3).tolist(),
     }  # fmt: skip
 

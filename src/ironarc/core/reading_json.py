@@ -1,26 +1,58 @@
-"""The reading as plain data: the public interface described in docs/reading-json.md."""
+"""The readings of a shot as plain data: the public interface described in docs/reading-json.md."""
+
+from collections.abc import Mapping
 
 from ironarc.core.findings import find, grade_of
 from ironarc.core.reading import Reading
-from ironarc.core.shot import Shot
+from ironarc.core.shot import Performer, Shot
 
-SCHEMA = 1
+SCHEMA = 2
 
 
-def reading_to_plain(shot: Shot, reading: Reading) -> dict:
-    """The whole reading of a shot; lengths in metres, world axes with the file's own orientation."""
-    findings = find(reading)
-    body = reading.body
-    performer = shot.performer
+def readings_to_plain(shot: Shot, readings: Mapping[str, Reading]) -> dict:
+    """The whole reading of a shot, schema 2: `readings` by performer id; lengths in metres, world axes."""
+    performers = [
+        {
+            "id": performer.id,
+            "name": performer.name,
+            "plays": list(performer.plays),
+            "placement": {
+                "offset_m": list(performer.placement.offset_m),
+                "turn_rad": performer.placement.turn_rad,
+                "scale": performer.placement.scale,
+            },
+            **_one(performer, readings[performer.id]),
+        }
+        for performer in shot.performers
+    ]
     return {
         "schema": SCHEMA,
-        "file": shot.source,
-        "fps": shot.fps,
-        "first_frame": shot.first_frame,
-        "frames": shot.frames,
+        **_shot(shot),
+        "floor_m": readings[shot.performer.id].floor_m,
+        "g": shot.g,
+        "props": [
+            {"id": p.id, "name": p.name, "kind": p.kind, "size_m": list(p.size_m), "at_m": list(p.at_m)}
+            for p in shot.props
+        ],
+        "performers": performers,
+        "grade": grade_of([f for reading in readings.values() for f in find(reading)]),
+    }
+
+
+def reading_to_plain_1(shot: Shot, reading: Reading, performer: Performer) -> dict:
+    """One performer's reading in schema 1, for those who read it so."""
+    return {"schema": 1, **_shot(shot), "floor_m": reading.floor_m, "g": reading.g, **_one(performer, reading)}
+
+
+def _shot(shot: Shot) -> dict:
+    return {"file": shot.source, "fps": shot.fps, "first_frame": shot.first_frame, "frames": shot.frames}
+
+
+def _one(performer: Performer, reading: Reading) -> dict:
+    findings = find(reading)
+    body = reading.body
+    return {
         "unit": {"scale_to_m": performer.scale_to_m, "guessed": performer.unit_guessed},
-        "floor_m": reading.floor_m,
-        "g": reading.g,
         "figure": {
             "height_m": body.anatomy.height_m,
             "mass_kg": body.mass_kg,
@@ -40,7 +72,10 @@ def reading_to_plain(shot: Shot, reading: Reading) -> dict:
         "com_m": reading.com.tolist(),
         "com_velocity_ms": reading.com_velocity.tolist(),
         "angular_momentum_kgm2s": reading.angular_momentum.tolist(),
-        "contacts": [{"joint": c.joint, "point": c.point, "start": c.start, "end": c.end} for c in reading.contacts],
+        "contacts": [
+            {"joint": c.joint, "point": c.point, "surface": c.surface, "start": c.start, "end": c.end}
+            for c in reading.contacts
+        ],
         "flights": [flight_to_plain(f) for f in reading.flights],
         "findings": [finding_to_plain(f) for f in findings],
         "grade": grade_of(findings),

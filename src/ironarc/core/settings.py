@@ -50,6 +50,7 @@ SETTINGS = {
     "contact_leave": Setting(0.075, "m", "a resting point above this has left the floor"),
     "contact_slow": Setting(0.60, "m/s", "a point slower than this may be resting"),
     "contact_fast": Setting(1.20, "m/s", "a resting point faster than this has left"),
+    "contact_deep": Setting(0.15, "m", "a point this far inside a prop passes through it and does not rest on it"),
     "flight_frames": Setting(3, "frames", "a shorter gap between contacts is not called a flight"),
     "position_noise": Setting(0.002, "m", "least noise of the center of gravity; sets the error of implied g"),
     "hang_errors": Setting(2.0, "standard errors", "implied g must be off by more than this to be graded"),

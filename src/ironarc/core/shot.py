@@ -1,6 +1,6 @@
 """The document: a shot, its performers and their layers, to and from plain data."""
 
-from dataclasses import dataclass, replace
+from dataclasses import dataclass, field, replace
 
 import numpy as np
 
@@ -8,11 +8,19 @@ from ironarc.core.anatomy import find_anatomy
 from ironarc.core.body import DEFAULT_MASS_KG, Body, weigh
 from ironarc.core.errors import EditError, FileError
 from ironarc.core.formats import bvh
-from ironarc.core.motion.bake import Poses, bake
-from ironarc.core.motion.flatten import flatten
+from ironarc.core.motion.bake import Poses
+from ironarc.core.motion.flatten import flatten, write_placed
 from ironarc.core.motion.layers import BASE, Layer
+from ironarc.core.motion.perform import clip_of, perform, timed_layers
 from ironarc.core.reading import Reading, read
+from ironarc.core.reading.contacts import estimate_floor, track_points
 from ironarc.core.rig import Rig
+from ironarc.core.scene.guide import Guide
+from ironarc.core.scene.placement import Placement
+from ironarc.core.scene.props import Prop
+from ironarc.core.scene.rate import rate_of, retime_layers
+from ironarc.core.scene.reference import Reference
+from ironarc.core.scene.timing import Timing
 from ironarc.core.settings import GRAVITY_MS2, SETTINGS
 
 UNITS = {"cm": 0.01, "m": 1.0, "in": 0.0254, "mm": 0.001, "ft": 0.3048, "dm": 0.1}
@@ -22,9 +30,10 @@ UNITS = {"cm": 0.01, "m": 1.0, "in": 0.0254, "mm": 0.001, "ft": 0.3048, "dm": 0.
 class Performer:
     """One body in a shot.
 
-    scale_to_m : metres in one of the rig's own length units
-    unit_guessed : True if the scale was guessed from the figure's height
-    layers : the base first, then additive layers
+    id : unique within the shot
+    layers : the base first, then additive layers, in the performer's own frames
+    scale_to_m : metres in one of the rig's own length units; unit_guessed : True if guessed from the figure's height
+    mass_kg : at its own size; a scaled body weighs by the cube of its scale
     """
 
     name: str
@@ -34,9 +43,30 @@ class Performer:
     unit_guessed: bool = False
     mass_kg: float = DEFAULT_MASS_KG
     build: str = "m"
+    id: str = "performer1"
+    placement: Placement = field(default_factory=Placement)
+    timing: Timing = field(default_factory=Timing)
+    hidden: bool = False
+    locked: bool = False
 
     def body(self) -> Body:
-        return weigh(self.rig, self.scale_to_m, self.mass_kg, self.build)
+        """Its body at the size it has in the shot."""
+        scale = self.placement.scale
+        return weigh(self.rig, self.scale_to_m * scale, self.mass_kg * scale**3, self.build)
+
+    @property
+    def clip(self) -> tuple[int, int]:
+        """First and last own frame of its motion."""
+        return clip_of(self.layers)
+
+    @property
+    def plays(self) -> tuple[int, int]:
+        """First and last frame of the shot on which its motion plays; outside, its end poses hold."""
+        return self.timing.span(self.clip)
+
+    def poses(self, frames: np.ndarray, dt: float) -> Poses:
+        """World poses on the shot's `frames`."""
+        return perform(self.rig, self.layers, self.timing, self.placement, frames, dt, self.scale_to_m)
 
     def layer(self, layer_id: str) -> Layer:
         """The layer with this id; EditError when there is none."""
@@ -49,11 +79,15 @@ class Performer:
         return replace(self, layers=self.layers[:1])
 
 
+Item = Performer | Prop | Reference | Guide
+ITEM_KINDS = {"performers": "performer", "props": "prop", "references": "reference", "guides": "guide"}
+
+
 @dataclass(frozen=True)
 class Shot:
     """A shot. frames : how many; first_frame : the number of the first; floor_m : None to estimate it.
 
-    source : name of the file it came from, or "" if it was keyed here.
+    frame_time_s : seconds a frame, 1 / rate; source : name of the file it came from, or "" if it was keyed here
     """
 
     name: str
@@ -64,10 +98,19 @@ class Shot:
     g: float = GRAVITY_MS2
     floor_m: float | None = None
     source: str = ""
+    notes: str = ""
+    props: tuple[Prop, ...] = ()
+    references: tuple[Reference, ...] = ()
+    guides: tuple[Guide, ...] = ()
 
     @property
     def fps(self) -> float:
         return 1.0 / self.frame_time_s
+
+    @property
+    def rate(self):
+        """The rate as an exact ratio."""
+        return rate_of(self.frame_time_s)
 
     @property
     def last_frame(self) -> int:
@@ -75,27 +118,76 @@ class Shot:
 
     @property
     def performer(self) -> Performer:
+        """The first performer, whom commands for one body mean."""
         return self.performers[0]
+
+    def performer_called(self, performer_id: str) -> Performer:
+        """The performer with this id, the first for ""; EditError when it has gone."""
+        if not performer_id:
+            return self.performer
+        found = self.item(performer_id)
+        if not isinstance(found, Performer):
+            raise EditError(f"{found.name} is not a performer.")
+        return found
+
+    def items(self) -> tuple[Item, ...]:
+        """Everything the scene sheet lists: performers, props, references, guides."""
+        return tuple(item for kind in ITEM_KINDS for item in getattr(self, kind))
+
+    def item(self, item_id: str) -> Item:
+        """The performer, prop, reference or guide with this id; EditError when there is none."""
+        for item in self.items():
+            if item.id == item_id:
+                return item
+        raise EditError("That is not in the shot any more. Choose something from the scene sheet.")
+
+    def free_id(self, word: str) -> str:
+        """An id for a new performer, prop, reference or guide: the word and the next number."""
+        taken = [item.id.removeprefix(word) for item in self.items() if item.id.startswith(word)]
+        return f"{word}{max((int(n) for n in taken if n.isdigit()), default=0) + 1}"
+
+    def with_item(self, item: Item) -> "Shot":
+        """With the item of the same id replaced by `item`."""
+        for kind in ITEM_KINDS:
+            items = getattr(self, kind)
+            if any(i.id == item.id for i in items):
+                return replace(self, **{kind: tuple(item if i.id == item.id else i for i in items)})
+        raise EditError("That is not in the shot any more.")
 
     def frame_numbers(self) -> np.ndarray:
         return np.arange(self.first_frame, self.first_frame + self.frames)
 
-    def with_performer(self, performer: Performer) -> "Shot":
-        return replace(self, performers=(performer, *self.performers[1:]))
-
     def without_corrections(self) -> "Shot":
-        return self.with_performer(self.performer.without_corrections())
+        return replace(self, performers=tuple(p.without_corrections() for p in self.performers))
+
+    def settled(self) -> "Shot":
+        """With its floor written down where it was estimated, so that moving a body doesn't move the floor."""
+        return self if self.floor_m is not None else replace(self, floor_m=floor_of(self))
 
 
-def bake_shot(shot: Shot) -> Poses:
-    """Poses of the shot's performer on every frame of its range."""
-    p = shot.performer
-    return bake(p.rig, p.layers, shot.frame_numbers(), shot.frame_time_s, p.scale_to_m)
+def bake_shot(shot: Shot, performer_id: str = "") -> Poses:
+    """Poses of one performer (the first for "") on every frame of the shot's range."""
+    return shot.performer_called(performer_id).poses(shot.frame_numbers(), shot.frame_time_s)
 
 
-def read_shot(shot: Shot, body: Body | None = None) -> Reading:
-    """Bakes and reads a shot; `body` saves weighing it again."""
-    return read(bake_shot(shot), body or shot.performer.body(), shot.g, shot.floor_m)
+def floor_of(shot: Shot) -> float:
+    """Height (m) of the shot's floor: as written down, or estimated from the first performer's feet."""
+    if shot.floor_m is not None:
+        return shot.floor_m
+    anatomy = shot.performer.body().anatomy
+    return estimate_floor(track_points(bake_shot(shot), anatomy), anatomy)
+
+
+def read_shot(shot: Shot, body: Body | None = None, performer_id: str = "") -> Reading:
+    """Bakes and reads one performer (the first for ""); `body` saves weighing it again."""
+    performer = shot.performer_called(performer_id)
+    floor = shot.floor_m if performer is shot.performer else floor_of(shot)
+    return read(bake_shot(shot, performer_id), body or performer.body(), shot.g, floor, shot.props)
+
+
+def read_all(shot: Shot) -> dict[str, Reading]:
+    """Readings of every performer, by id."""
+    return {p.id: read_shot(shot, performer_id=p.id) for p in shot.performers}
 
 
 def guess_scale(rig: Rig) -> tuple[float, bool]:
@@ -123,19 +215,37 @@ def from_bvh(
 ) -> Shot:
     """A shot from a BVH file, its motion a base layer with a value on every frame."""
     motion = bvh.parse(data)
+    performer = _performer_of(motion, "Performer", scale_to_m, mass_kg, build)
+    return Shot(name, (performer,), motion.frame_time_s, 1, motion.frames, g, floor_m, source)
+
+
+def _performer_of(motion: bvh.BvhMotion, name: str, scale_to_m: float | None, mass_kg: float, build: str) -> Performer:
     guessed = scale_to_m is None
     if guessed:
         scale_to_m, _ = guess_scale(motion.rig)
     base = Layer(id="base", name="As brought in", kind=BASE, columns=motion.columns)
-    performer = Performer("Performer", motion.rig, (base,), scale_to_m, guessed, mass_kg, build)
+    performer = Performer(name, motion.rig, (base,), scale_to_m, guessed, mass_kg, build)
     performer.body()  # a rig that can't be weighed is refused now, not on the first look
-    return Shot(name, (performer,), motion.frame_time_s, 1, motion.frames, g, floor_m, source)
+    return performer
 
 
-def to_bvh(shot: Shot, first: int | None = None, last: int | None = None) -> bytes:
-    """The shot's performer as BVH, all layers baked, over frames first … last (the whole range by default).
+def performer_from_bvh(data: bytes, name: str, shot: Shot) -> Performer:
+    """A performer for `shot` from a BVH file: its seconds are kept at the shot's rate, from the shot's first frame."""
+    motion = bvh.parse(data)
+    performer = _performer_of(motion, name, None, DEFAULT_MASS_KG, "m")
+    own = rate_of(motion.frame_time_s)
+    if own != shot.rate:
+        layers = retime_layers(performer.rig, performer.layers, 1, shot.rate / own)
+        performer = replace(performer, layers=layers)
+    timing = Timing(slip=shot.first_frame - performer.clip[0])
+    return replace(performer, id=shot.free_id("performer"), timing=timing)
 
-    Channels that no layer touches are written from the base itself, so they come back as they came.
+
+def to_bvh(shot: Shot, first: int | None = None, last: int | None = None, performer_id: str = "") -> bytes:
+    """One performer as BVH, all layers baked, over frames first … last (the whole range by default).
+
+    Channels that no layer, cut or placement touches are written from the base itself, so they come back as
+    they came. A scaled performer is written at its size in the shot.
     """
     first = shot.first_frame if first is None else first
     last = shot.last_frame if last is None else last
@@ -144,8 +254,15 @@ def to_bvh(shot: Shot, first: int | None = None, last: int | None = None) -> byt
             f"Frames {first} to {last} are not a range within this shot, which has frames "
             f"{shot.first_frame} to {shot.last_frame}."
         )
-    p = shot.performer
-    return bvh.write(p.rig, flatten(p.rig, p.layers, np.arange(first, last + 1)), shot.frame_time_s)
+    p = shot.performer_called(performer_id)
+    frames = np.arange(first, last + 1)
+    own = p.timing.mix(frames, p.clip)
+    rows = flatten(p.rig, p.layers, own.before)
+    rig, place = p.rig, p.placement
+    if not place.is_identity or own.share.any() or own.cuts_before.any():
+        local, moved = timed_layers(p.rig, p.layers, p.timing, frames)
+        rig, rows = write_placed(p.rig, rows, local, moved, place, p.scale_to_m, own.share > 0)
+    return bvh.write(rig, rows, shot.frame_time_s)
 
 
 def load_bvh_error(error: FileError, name: str) -> str:

@@ -13,12 +13,12 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.body import weigh
+from ironarc.core.crew import CrewMember, rig_of
 from ironarc.core.motion.bake import Poses, bake
 from ironarc.core.motion.channels import FREE, Keys, smooth_keys
 from ironarc.core.motion.layers import BASE, Layer
 from ironarc.core.reading.momentum import body_centres, momentum, whole_com, whole_inertia
 from ironarc.core.shot import Performer, Shot
-from ironarc.demo.crew import CrewMember, rig_of
 
 CM = 0.01
 SIDES = {"l": ("Left", 1.0), "r": ("Right", -1.0)}

@@ -11,7 +11,7 @@ from ironarc.core.card import card_of
 from ironarc.core.edits import Edit
 from ironarc.core.errors import IronArcError
 from ironarc.core.plain import shot_from_plain, shot_to_plain
-from ironarc.core.shot import Shot, read_shot
+from ironarc.core.shot import Shot, read_all
 from ironarc.store.blobs import BlobWriter, addresses_in, load_blobs
 from ironarc.store.models import RevisionRow, ShotRow
 
@@ -64,7 +64,7 @@ def _write(
     blobs.save(session)
     row = RevisionRow(
         shot_id=shot_id, parent_id=parent, author=author, says=says, edit=plain_edit, document=document,
-        card=card_of(shot, read_shot(shot)),
+        card=card_of(shot, read_all(shot)),
     )  # fmt: skip
     session.add(row)
     session.flush()

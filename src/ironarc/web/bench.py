@@ -11,9 +11,9 @@ from pydantic import BaseModel, ConfigDict, Field, TypeAdapter
 from ironarc.core import edits
 from ironarc.core.errors import EditError
 from ironarc.core.findings import find, flight_grade, grade_of
-from ironarc.core.reading_json import reading_to_plain
+from ironarc.core.reading_json import readings_to_plain
 from ironarc.core.settings import GRADES
-from ironarc.core.shot import to_bvh
+from ironarc.core.shot import read_all, to_bvh
 from ironarc.core.truing import arc
 from ironarc.store import shots
 from ironarc.web.bench_data import figure_data, flight_data, key_marks, motion_bytes, reading_data
@@ -221,5 +221,5 @@ def export_bvh(shot_id: int, revision: int):
 def export_json(shot_id: int, revision: int):
     with _session() as session:
         seen = _see(session, shot_id, revision)
-    data = json.dumps(reading_to_plain(seen.shot, seen.reading)).encode()
+    data = json.dumps(readings_to_plain(seen.shot, read_all(seen.shot))).encode()
     return _download(seen, data, "json", "application/json")

@@ -48,10 +48,23 @@ def sample_layer(layer: Layer, rig: Rig, joint: int, channels, at: np.ndarray) -
 
 
 def bake(rig: Rig, layers: tuple[Layer, ...], frames: np.ndarray, dt: float, scale_to_m: float) -> Poses:
-    """Poses on the given frame numbers; `layers[0]` is the base.
+    """Poses on the given frame numbers; `layers[0]` is the base."""
+    local, translation = pose_layers(rig, layers, frames)
+    return poses_of(rig, frames, dt, local, translation * scale_to_m)
 
-    An additive rotation is composed after the base rotation and weighed along the sphere; an additive
-    translation is added in the parent's axes.
+
+def poses_of(rig: Rig, frames: np.ndarray, dt: float, local: np.ndarray, translation: np.ndarray) -> Poses:
+    """Poses of local rotations (frames, joints, 4) and translations (frames, joints, 3) m."""
+    local = rotation.continuous(local)
+    world, position = forward(rig, local, translation)
+    return Poses(rig, frames, dt, local, translation, world, position)
+
+
+def pose_layers(rig: Rig, layers: tuple[Layer, ...], frames: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
+    """Local rotations (frames, joints, 4) and translations (frames, joints, 3) in the file's length unit.
+
+    frames : the layers' own frame numbers, whole or not. An additive rotation is composed after the base
+    rotation and weighed along the sphere; an additive translation is added in the parent's axes.
     """
     base, added = layers[0], layers[1:]
     angles = np.zeros((len(frames), len(rig), 3))
@@ -69,10 +82,7 @@ def bake(rig: Rig, layers: tuple[Layer, ...], frames: np.ndarray, dt: float, sca
     for layer in added:
         if layer.effective_weight > 0:
             _add_layer(layer, rig, frames, local, translation)
-    local = rotation.continuous(local)
-    translation *= scale_to_m
-    world, position = forward(rig, local, translation)
-    return Poses(rig, frames, dt, local, translation, world, position)
+    return local, translation
 
 
 def _base_translation(base: Layer, rig: Rig, joint: int, frames: np.ndarray) -> np.ndarray:
@@ -90,7 +100,7 @@ def _base_translation(base: Layer, rig: Rig, joint: int, frames: np.ndarray) -> 
 
 def _add_layer(layer: Layer, rig: Rig, frames, local: np.ndarray, translation: np.ndarray) -> None:
     """Adds one layer into `local` and `translation` (this module's own arrays), file units."""
-    first, last = layer.span or (frames[0], frames[-1])
+    first, last = layer.span or (-np.inf, np.inf)
     on = (frames >= first) & (frames <= last)
     at = frames[on]
     for name in layer.joints & set(rig.names):

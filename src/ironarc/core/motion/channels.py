@@ -1,6 +1,6 @@
 """One channel over time: keys with slopes and kinds, or a dense column with a value on every frame."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -95,3 +95,8 @@ def smooth_keys(frames, values, kind: int = FREE) -> Keys:
         safe_before, safe_after = np.where(agree, before, 1.0), np.where(agree, after, 1.0)
         slopes[1:-1] = np.where(agree, (w1 + w2) / (w1 / safe_before + w2 / safe_after), 0.0)
     return Keys(frames, values, slopes, slopes.copy(), np.full(len(frames), kind))
+
+
+def shift_keys(keys: Keys, frames: float) -> Keys:
+    """The same keys, `frames` later."""
+    return replace(keys, frames=keys.frames + frames)

@@ -1,4 +1,4 @@
-"""Where and when the body touches the floor, and where the floor is."""
+"""Where and when the body touches the floor and the props, and where the floor is."""
 
 from dataclasses import dataclass
 
@@ -7,34 +7,46 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.anatomy import Anatomy
 from ironarc.core.motion.bake import Poses
+from ironarc.core.scene.props import Prop
 from ironarc.core.settings import REFERENCE_HEIGHT_M, SETTINGS
 
 # Flesh between a contact point's joint and the skin, m, for a figure 1.75 m tall
 PADDING_M = {
     "heel": 0.0, "ball": 0.0, "toe": 0.0, "palm": 0.02, "knee": 0.055, "elbow": 0.045, "shoulder": 0.06,
-    "seat": 0.11, "back": 0.12, "head": 0.02,
+    "seat": 0.11, "back": 0.12, "head": 0.02, "tip": 0.0,
 }  # fmt: skip
 FOOT_POINTS = frozenset({"heel", "ball", "toe"})
+FLOOR = "floor"
 
 
 @dataclass(frozen=True)
 class Contact:
-    """A point of the body resting on the floor from frame `start` to frame `end`, both included."""
+    """A point of the body resting on something from frame `start` to frame `end`, both included.
+
+    surface : "floor", or the id of a prop
+    """
 
     joint: str
     point: str
     side: str
     start: int
     end: int
+    surface: str = FLOOR
 
 
 @dataclass(frozen=True)
 class PointTrack:
-    """World positions (frames, points, 3) m of the contact points, their padding already taken off the
-    height, and the slower of the speeds from and to the neighbouring frames (frames, points) m/s."""
+    """World positions (frames, points, 3) m of the contact points, the padding (points,) m of flesh around
+    each, and the slower of the speeds from and to the neighbouring frames (frames, points) m/s."""
 
     position: np.ndarray
+    padding: np.ndarray
     speed: np.ndarray
+
+    @property
+    def lowest(self) -> np.ndarray:
+        """(frames, points) m: height of the skin below each point."""
+        return self.position[..., 1] - self.padding
 
 
 def track_points(poses: Poses, anatomy: Anatomy) -> PointTrack:
@@ -47,12 +59,16 @@ def track_points(poses: Poses, anatomy: Anatomy) -> PointTrack:
     joints = np.array([p.joint for p in points], dtype=int)
     local = np.array([p.position_m for p in points]).reshape(-1, 3)
     at = poses.position[:, joints] + rotation.rotate(poses.rotation[:, joints], local)
-    at[..., 1] -= np.array([PADDING_M[p.point] for p in points]) * anatomy.height_m / REFERENCE_HEIGHT_M
+    padding = np.array([PADDING_M[p.point] for p in points]) * anatomy.height_m / REFERENCE_HEIGHT_M
+    return PointTrack(at, padding, slower_speed(at, poses.dt))
+
+
+def slower_speed(at: np.ndarray, dt: float) -> np.ndarray:
+    """(frames, points) m/s: the slower of backward and forward speed of `at` (frames, points, 3) m."""
     if len(at) < 2:
-        return PointTrack(at, np.zeros(at.shape[:2]))
-    step = np.linalg.norm(np.diff(at, axis=0), axis=-1) / poses.dt
-    speed = np.minimum(np.concatenate([step[:1], step]), np.concatenate([step, step[-1:]]))
-    return PointTrack(at, speed)
+        return np.zeros(at.shape[:2])
+    step = np.linalg.norm(np.diff(at, axis=0), axis=-1) / dt
+    return np.minimum(np.concatenate([step[:1], step]), np.concatenate([step, step[-1:]]))
 
 
 def estimate_floor(track: PointTrack, anatomy: Anatomy) -> float:
@@ -66,7 +82,7 @@ def estimate_floor(track: PointTrack, anatomy: Anatomy) -> float:
     use = feet or list(range(len(anatomy.contact_points)))
     if not use:
         return 0.0
-    height = track.position[:, use, 1]
+    height = track.lowest[:, use]
     scale = anatomy.height_m / REFERENCE_HEIGHT_M
     slow = track.speed[:, use] < SETTINGS["contact_slow"].value * scale
     lowest = np.where(slow, height, np.inf).min(axis=1)
@@ -81,13 +97,28 @@ def estimate_floor(track: PointTrack, anatomy: Anatomy) -> float:
 
 def touching(track: PointTrack, anatomy: Anatomy, floor_m: float) -> np.ndarray:
     """(frames, points) bool: near the floor and slow, with hysteresis."""
+    return _resting(track.lowest - floor_m, track.speed, anatomy.height_m / REFERENCE_HEIGHT_M)
+
+
+def touching_prop(track: PointTrack, anatomy: Anatomy, prop: Prop, frames: np.ndarray, dt: float) -> np.ndarray:
+    """(frames, points) bool: near a prop's surface and slow against it, however the prop itself moves.
+
+    A point far inside passes through the prop and does not rest on it.
+    """
     scale = anatomy.height_m / REFERENCE_HEIGHT_M
-    height = track.position[..., 1] - floor_m
+    at, turn = prop.track(frames)
+    own = rotation.rotate(turn[:, None], track.position - at[:, None], back=True)
+    away = prop.distance(own) - track.padding
+    inside = away < -SETTINGS["contact_deep"].value * scale
+    return _resting(np.where(inside, np.inf, away), slower_speed(own, dt), scale)
+
+
+def _resting(away: np.ndarray, speed: np.ndarray, scale: float) -> np.ndarray:
     near, leave, slow, fast = (
         SETTINGS[key].value * scale for key in ("contact_near", "contact_leave", "contact_slow", "contact_fast")
     )
-    begins = (height < near) & (track.speed < slow)
-    holds = (height < leave) & (track.speed < fast)
+    begins = (away < near) & (speed < slow)
+    holds = (away < leave) & (speed < fast)
     return _hold_from_seed(begins, holds)
 
 
@@ -106,8 +137,8 @@ def _latch(begins: np.ndarray, holds: np.ndarray) -> np.ndarray:
     return last_begin > last_break
 
 
-def contact_spans(on: np.ndarray, anatomy: Anatomy, frames: np.ndarray) -> list[Contact]:
-    """One Contact for each run of True in each column of `on` (frames, points)."""
+def contact_spans(on: np.ndarray, anatomy: Anatomy, frames: np.ndarray, surface: str = FLOOR) -> list[Contact]:
+    """One Contact with `surface` for each run of True in each column of `on` (frames, points)."""
     out = []
     for i, point in enumerate(anatomy.contact_points):
         for a, b in runs(on[:, i]):
@@ -118,6 +149,7 @@ def contact_spans(on: np.ndarray, anatomy: Anatomy, frames: np.ndarray) -> list[
                     point.side,
                     int(frames[a]),
                     int(frames[b - 1]),
+                    surface,
                 )
             )
     return out

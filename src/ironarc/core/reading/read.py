@@ -7,8 +7,17 @@ import numpy as np
 from ironarc.core.body import Body
 from ironarc.core.motion.bake import Poses
 from ironarc.core.reading import momentum as mo
-from ironarc.core.reading.contacts import Contact, contact_spans, estimate_floor, runs, touching, track_points
+from ironarc.core.reading.contacts import (
+    Contact,
+    contact_spans,
+    estimate_floor,
+    runs,
+    touching,
+    touching_prop,
+    track_points,
+)
 from ironarc.core.reading.flights import Flight, measure_flight
+from ironarc.core.scene.props import Prop
 from ironarc.core.settings import SETTINGS
 
 
@@ -17,7 +26,7 @@ class Reading:
     """What the physics says of one performer.
 
     com, com_velocity, com_acceleration, angular_momentum : (frames, 3) m, m/s, m/s², kg·m²/s, world axes
-    on_ground : (frames, points) bool, contact points of the anatomy
+    on_ground : (frames, points) bool, contact points of the anatomy on the floor or a prop
     contacts, flights : spans in the shot's frame numbers
     floor_m : height of the floor; g : gravity the motion was held against, m/s²
     """
@@ -35,14 +44,19 @@ class Reading:
     flights: tuple[Flight, ...]
 
 
-def read(poses: Poses, body: Body, g: float, floor_m: float | None = None) -> Reading:
-    """Reads a whole shot; the floor is estimated where it isn't given."""
+def read(poses: Poses, body: Body, g: float, floor_m: float | None = None, props: tuple[Prop, ...] = ()) -> Reading:
+    """Reads a whole shot; the floor is estimated where it isn't given, and the props are surfaces too."""
     anatomy = body.anatomy
     centres = mo.body_centres(poses, body)
     com = mo.whole_com(centres, body)
     track = track_points(poses, anatomy)
     floor = estimate_floor(track, anatomy) if floor_m is None else floor_m
     on = touching(track, anatomy, floor)
+    contacts = contact_spans(on, anatomy, poses.frames)
+    for prop in props:
+        on_prop = touching_prop(track, anatomy, prop, poses.frames, poses.dt)
+        contacts += contact_spans(on_prop, anatomy, poses.frames, prop.id)
+        on = on | on_prop
     spans = flight_spans(on)
     breaks = [edge for span in spans for edge in span]
     moved = mo.momentum(poses, body, centres, com, breaks)
@@ -55,7 +69,7 @@ def read(poses: Poses, body: Body, g: float, floor_m: float | None = None) -> Re
     )  # fmt: skip
     return Reading(
         poses, body, g, floor, com, moved.com_velocity, moved.com_acceleration, moved.angular_momentum, on,
-        tuple(contact_spans(on, anatomy, poses.frames)), flights,
+        tuple(contacts), flights,
     )  # fmt: skip
 
 

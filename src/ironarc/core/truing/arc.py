@@ -75,13 +75,14 @@ def asked_rise(reading: Reading, flight: Flight, arc: np.ndarray) -> float:
     return float(max(arc[:, 1].max() - (before + arc[0, 1]) / 2, 0.0))
 
 
-def propose(shot: Shot, reading: Reading, frame: int) -> tuple[AddLayer, Cost]:
+def propose(shot: Shot, reading: Reading, frame: int, performer_id: str = "") -> tuple[AddLayer, Cost]:
     """The edit that trues the flight at `frame`, as an additive layer on the root over its frames.
 
-    Raises EditError where there is no flight, or where the root has no position channels to move it by.
+    reading : of the performer named (the first for ""). Raises EditError where there is no flight, where
+    it reaches over a cut, or where the root has no position channels to move it by.
     """
     flight = find_flight(reading, frame)
-    performer = shot.performer
+    performer = shot.performer_called(performer_id)
     rig = performer.rig
     for root in rig.roots:
         if not all(c in rig.joints[root].channels for c in POSITION_CHANNELS):
@@ -92,20 +93,21 @@ def propose(shot: Shot, reading: Reading, frame: int) -> tuple[AddLayer, Cost]:
     on = slice(flight.start - first, flight.end - first + 1)
     arc = gravity_arc(reading, flight)
     shift = arc - reading.com[on]
+    own = performer.timing.own_frames(np.arange(flight.start, flight.end + 1), performer.clip)
+    own_shift = performer.placement.shift_to_own(shift) / performer.scale_to_m
     columns = {}
     for root in rig.roots:
         for axis, channel in enumerate(POSITION_CHANNELS):
-            values = shift[:, axis] / performer.scale_to_m
-            columns[rig.names[root], channel] = Dense(flight.start, values)
+            columns[rig.names[root], channel] = Dense(int(own[0]), own_shift[:, axis])
     layer = Layer(
         id=_free_id(performer.layers),
         name=f"True the arc {flight.start}–{flight.end}",
         kind=ADDITIVE,
         columns=columns,
-        span=(flight.start, flight.end),
+        span=(int(own[0]), int(own[-1])),
         made_by=KIND,
     )
-    return AddLayer(layer), _cost(reading, flight, arc, shift)
+    return AddLayer(layer, performer.id), _cost(reading, flight, arc, shift)
 
 
 def _free_id(layers) -> str:

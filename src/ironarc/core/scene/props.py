@@ -1,0 +1,107 @@
+"""Props as places: boxes, walls, bars, ramps and balls that the body stands on, hangs from, or passes.
+
+A prop's own axes: x to its side, y up, z ahead; its place is the middle of its foot, so that one set on the
+floor stands there. Sizes are width (x), height (y) and depth (z) in metres; a bar runs along x and is as
+thick as it is high; a ball is as wide as it is high and deep.
+"""
+
+from collections.abc import Mapping
+from dataclasses import dataclass, field
+from types import MappingProxyType
+
+import numpy as np
+
+from ironarc.core import rotation
+from ironarc.core.errors import EditError
+from ironarc.core.motion.channels import Keys
+
+KINDS = ("box", "wall", "bar", "ramp", "ball")
+PLACE_CHANNELS, TURN_CHANNELS = ("tx", "ty", "tz"), ("ry", "rx", "rz")
+TURN_ORDER = "YXZ"
+SMALLEST_M, LARGEST_M = 0.01, 200.0
+# What each kind is first: width, height, depth
+FIRST_SIZE = {
+    "box": (0.6, 0.5, 0.6), "wall": (2.0, 2.4, 0.12), "bar": (1.6, 0.04, 0.04), "ramp": (1.0, 0.5, 1.6),
+    "ball": (0.4, 0.4, 0.4),
+}  # fmt: skip
+
+
+@dataclass(frozen=True)
+class Prop:
+    """A thing in the shot.
+
+    size_m, at_m : (3,) m; turn_rad : (3,) about y, x and z, in that order
+    columns : {channel: Keys} in the shot's frames, over the place (m) and turn (rad) where it moves
+    hung_from_m : the point a line from its top goes to, or None
+    """
+
+    id: str
+    name: str
+    kind: str
+    size_m: tuple[float, float, float]
+    at_m: tuple[float, float, float] = (0.0, 0.0, 0.0)
+    turn_rad: tuple[float, float, float] = (0.0, 0.0, 0.0)
+    columns: Mapping[str, Keys] = field(default_factory=dict)
+    hung_from_m: tuple[float, float, float] | None = None
+    hidden: bool = False
+    locked: bool = False
+
+    def __post_init__(self):
+        object.__setattr__(self, "columns", MappingProxyType(dict(self.columns)))
+
+    @property
+    def is_keyed(self) -> bool:
+        return bool(self.columns)
+
+    def checked(self) -> "Prop":
+        """Itself; EditError for a kind, size or place that can't be."""
+        if self.kind not in KINDS:
+            raise EditError(f"A prop is one of {', '.join(KINDS)}; {self.kind!r} was given.")
+        for word, value in zip(("width", "height", "depth"), self.size_m, strict=True):
+            if not (np.isfinite(value) and SMALLEST_M <= value <= LARGEST_M):
+                raise EditError(
+                    f"{self.name}: its {word} must lie between {SMALLEST_M * 100:.0f} cm and {LARGEST_M:.0f} m; "
+                    f"{value:g} m was given."
+                )
+        if not np.isfinite([*self.at_m, *self.turn_rad]).all() or np.abs(self.at_m).max() > 1000:
+            raise EditError(f"{self.name}: its place lies within 1000 m of the middle of the stage.")
+        return self
+
+    def track(self, frames: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
+        """World places (frames, 3) m of its foot and its rotations (frames, 4), over the shot's `frames`."""
+        at = np.repeat(np.array([self.at_m]), len(frames), axis=0)
+        turn = np.repeat(np.array([self.turn_rad]), len(frames), axis=0)
+        for values, channels in ((at, PLACE_CHANNELS), (turn, TURN_CHANNELS)):
+            for i, channel in enumerate(channels):
+                if channel in self.columns:
+                    values[:, i] = self.columns[channel].sample(frames)
+        return at, rotation.from_euler(TURN_ORDER, turn)
+
+    def distance(self, points: np.ndarray) -> np.ndarray:
+        """Distance (...,) m of points (..., 3) in the prop's own axes to its surface, less than 0 inside."""
+        w, h, d = self.size_m
+        p = points - [0.0, h / 2, 0.0]
+        if self.kind == "ball":
+            return np.linalg.norm(p, axis=-1) - h / 2
+        if self.kind == "bar":
+            beyond = p - np.clip(p[..., :1], -w / 2, w / 2) * [1.0, 0.0, 0.0]
+            return np.linalg.norm(beyond, axis=-1) - h / 2
+        if self.kind == "ramp":
+            return _ramp_distance(points, w, h, d)
+        q = np.abs(p) - np.array([w, h, d]) / 2
+        return np.linalg.norm(np.maximum(q, 0.0), axis=-1) + np.minimum(q.max(axis=-1), 0.0)
+
+
+def _ramp_distance(points: np.ndarray, w: float, h: float, d: float) -> np.ndarray:
+    """A wedge that climbs from nothing at z = -d/2 to h at z = +d/2: the farthest of its five faces.
+
+    Exact over a face; past an edge it is less than the true distance, by a share that doesn't matter to a touch.
+    """
+    slope = np.array([0.0, d, -h]) / np.hypot(d, h)
+    faces = [
+        np.abs(points[..., 0]) - w / 2,
+        -points[..., 1],
+        points[..., 2] - d / 2,
+        (points + np.array([0.0, 0.0, d / 2])) @ slope,
+    ]
+    return np.max(faces, axis=0)

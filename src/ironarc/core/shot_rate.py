@@ -1,0 +1,116 @@
+"""A shot at another rate: with its seconds kept, keys move to other frames; with its frames kept, time does."""
+
+from dataclasses import dataclass, replace
+from fractions import Fraction
+
+from ironarc.core.errors import EditError
+from ironarc.core.reading import Reading
+from ironarc.core.scene.rate import retime_frame, retime_keys, retime_layers
+from ironarc.core.scene.reference import Reference
+from ironarc.core.scene.timing import Cut, Timing
+from ironarc.core.shot import Performer, Shot, read_shot
+
+KEEP_SECONDS, KEEP_FRAMES = "seconds", "frames"
+
+
+def at_rate(shot: Shot, rate: Fraction, keep: str) -> Shot:
+    """The shot at `rate`, its first frame's number as it was.
+
+    keep : "seconds" moves every key to the frame nearest its moment; "frames" leaves every key on its frame.
+    Raises EditError where two keys would fall on one frame.
+    """
+    if keep not in (KEEP_SECONDS, KEEP_FRAMES):
+        raise EditError(f"A change of rate keeps the seconds or the frames; {keep!r} was given.")
+    shot = shot.settled()
+    frame_time = float(1 / rate)
+    if keep == KEEP_FRAMES:
+        return replace(shot, frame_time_s=frame_time)
+    factor, first = rate / shot.rate, shot.first_frame
+    return replace(
+        shot,
+        frame_time_s=frame_time,
+        frames=retime_frame(shot.last_frame, first, factor) - first + 1,
+        performers=tuple(_retimed(p, first - p.timing.slip, factor) for p in shot.performers),
+        props=tuple(
+            replace(p, columns={c: retime_keys(k, p.name, c, first, factor) for c, k in p.columns.items()})
+            for p in shot.props
+        ),
+        references=tuple(_moved(r, first, factor) for r in shot.references),
+        guides=tuple(
+            replace(g, first=retime_frame(g.first, first, factor), frames=g.frames * float(factor)) for g in shot.guides
+        ),
+    )
+
+
+def _moved(reference: Reference, about: int, factor: Fraction) -> Reference:
+    pose = reference.pose_frame
+    return replace(
+        reference,
+        first=retime_frame(reference.first, about, factor),
+        pose_frame=None if pose is None else retime_frame(pose, about, factor),
+    )
+
+
+def _retimed(performer: Performer, about: int, factor: Fraction) -> Performer:
+    """The performer with its own frame f at about + (f - about) × factor; `about` is the shot's first frame."""
+    timing = performer.timing
+    cuts = []
+    for cut in timing.cuts:
+        start, end = retime_frame(cut.start, about, factor), retime_frame(cut.end + 1, about, factor) - 1
+        if end < start:
+            raise EditError(
+                f"At this rate the cut of frames {cut.start} to {cut.end} of {performer.name} would vanish. "
+                "Mend the cut first, or keep the frames instead."
+            )
+        blend = min(retime_frame(cut.blend, 0, factor), end - start + 1)
+        cuts.append(Cut(start, end, blend, cut.carry))
+    layers = retime_layers(performer.rig, performer.layers, about, factor)
+    retimed = replace(performer, layers=layers, timing=Timing(timing.slip, None, tuple(cuts)))
+    if timing.trim is not None:
+        first, last = (retime_frame(f, about, factor) for f in timing.trim)
+        low, high = retimed.clip
+        trim = (min(max(first, low), high), max(min(last, high), low))
+        retimed = replace(retimed, timing=replace(retimed.timing, trim=trim))
+    return retimed
+
+
+@dataclass(frozen=True)
+class RateEffect:
+    """What a change of rate does to one flight, before and after: frames in the air, seconds, implied g (m/s²).
+
+    `now_...` values are None where the flight can't be found again after the change.
+    """
+
+    performer: str
+    start: int
+    end: int
+    was_frames: int
+    was_s: float
+    was_g: float
+    now_frames: int | None
+    now_s: float | None
+    now_g: float | None
+
+
+def rate_effects(shot: Shot, rate: Fraction, keep: str) -> list[RateEffect]:
+    """What `at_rate` does to each flight of each performer; raises EditError as it does."""
+    changed = at_rate(shot, rate, keep)
+    out = []
+    for performer in shot.performers:
+        was = read_shot(shot, performer_id=performer.id)
+        now = read_shot(changed, performer_id=performer.id)
+        for flight, found in _pair(was, now, float(rate / shot.rate) if keep == KEEP_SECONDS else 1.0):
+            before = (flight.start, flight.end, flight.hang_frames, flight.hang_s, flight.implied_g)
+            after = (found.hang_frames, found.hang_s, found.implied_g) if found else (None, None, None)
+            out.append(RateEffect(performer.name, *before, *after))
+    return out
+
+
+def _pair(was: Reading, now: Reading, factor: float) -> list:
+    """Each flight with the one over the same middle after the change, or None."""
+    first = int(was.poses.frames[0])
+    out = []
+    for flight in was.flights:
+        middle = first + ((flight.start + flight.end) / 2 - first) * factor
+        out.append((flight, next((f for f in now.flights if f.start - 1 <= middle <= f.end + 1), None)))
+    return out
