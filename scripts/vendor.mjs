@@ -15,9 +15,10 @@ const COPIES = {
     [`fonts/complete/woff2/IBMPlexSans-${w}.woff2`, `fonts/IBMPlexSans-${w}.woff2`]),
   "@ibm/plex-mono": ["Regular", "Medium"].map((w) =>
     [`fonts/complete/woff2/IBMPlexMono-${w}.woff2`, `fonts/IBMPlexMono-${w}.woff2`]),
-  "@tabler/icons": ["arrow-back-up", "arrow-forward-up", "arrow-left", "check", "chevron-left", "chevron-right",
-    "download", "eye", "eye-off", "focus-2", "keyboard", "layers-difference", "list-check", "pencil", "player-pause",
-    "player-play", "player-skip-back", "player-skip-forward", "repeat", "trash", "upload", "x", "zoom-in", "zoom-out"]
+  "@tabler/icons": ["arrow-back-up", "arrow-forward-up", "arrow-left", "box", "check", "chevron-left", "chevron-right",
+    "clipboard", "copy", "download", "eye", "eye-off", "flag", "focus-2", "keyboard", "line", "lock", "lock-open", "man",
+    "movie", "pencil", "photo", "pin", "player-pause", "player-play", "player-skip-back", "player-skip-forward", "plus",
+    "repeat", "rotate-2", "route", "ruler-measure", "trash", "upload", "x", "zoom-in", "zoom-out"]
     .map((name) => [`icons/outline/${name}.svg`, `icons/${name}.svg`]),
 };
 const LICENCES = { "three": "LICENSE", "uplot": "LICENSE", "htmx.org": "LICENSE", "@ibm/plex-sans": "LICENSE.txt",

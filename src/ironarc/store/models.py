@@ -1,4 +1,4 @@
-"""Tables: shots, their revisions, and the blobs that hold columns of keys."""
+"""Tables: shots, their revisions, the blobs that hold columns of keys, and the files of references."""
 
 from datetime import UTC, datetime
 
@@ -20,6 +20,16 @@ class BlobRow(Base):
 
     __tablename__ = "blob"
     address: Mapped[str] = mapped_column(String(64), primary_key=True)
+    data: Mapped[bytes] = mapped_column(LargeBinary)
+
+
+class FileRow(Base):
+    """A picture or a video of a reference, kept once under the SHA-256 of its bytes."""
+
+    __tablename__ = "file"
+
+    address: Mapped[str] = mapped_column(String(64), primary_key=True)
+    media_type: Mapped[str] = mapped_column(Text)
     data: Mapped[bytes] = mapped_column(LargeBinary)
 
 

@@ -12,6 +12,7 @@ from ironarc.core.edits import Edit
 from ironarc.core.errors import IronArcError
 from ironarc.core.plain import shot_from_plain, shot_to_plain
 from ironarc.core.shot import Shot, read_all
+from ironarc.store import files
 from ironarc.store.blobs import BlobWriter, addresses_in, load_blobs
 from ironarc.store.models import RevisionRow, ShotRow
 
@@ -166,6 +167,8 @@ def remove(session: Session, shot_id: int) -> None:
     session.flush()
     session.execute(delete(RevisionRow).where(RevisionRow.shot_id == shot_id))
     session.delete(row)
+    session.flush()
+    files.collect(session)
     session.commit()
 
 

@@ -1,175 +1,204 @@
 """The Bench: one shot, its data, and the edits made on it."""
 
 import json
-import re
 from pathlib import Path
-from typing import Annotated, Literal
 
 from flask import Blueprint, Response, current_app, render_template, request
-from pydantic import BaseModel, ConfigDict, Field, TypeAdapter
 
-from ironarc.core import edits
+from ironarc.core.ballistics import WORLDS
+from ironarc.core.crew import POSES, STOCK
 from ironarc.core.errors import EditError
 from ironarc.core.findings import find, flight_grade, grade_of
-from ironarc.core.reading_json import readings_to_plain
+from ironarc.core.reading import Reading
+from ironarc.core.scene.lineup import WAYS
+from ironarc.core.scene.props import KINDS
+from ironarc.core.scene.rate import parse_rate, rate_text
+from ironarc.core.scene.reference import MARK_WORDS
 from ironarc.core.settings import GRADES
-from ironarc.core.shot import read_all, to_bvh
-from ironarc.core.truing import arc
-from ironarc.store import shots
-from ironarc.web.bench_data import figure_data, flight_data, key_marks, motion_bytes, reading_data
+from ironarc.core.shot import Performer, Shot
+from ironarc.core.shot_points import PROP_POINTS
+from ironarc.core.shot_rate import rate_effects
+from ironarc.store import files, shots
+from ironarc.web.bench_data import flight_data, motion_bytes, reading_data, scene_data
+from ironarc.web.commands import EDIT_REQUEST, MOVE_REQUEST, to_edit
 from ironarc.web.variants import Seen
 
 pages = Blueprint("bench", __name__, url_prefix="/shots/<int:shot_id>")
-STEPS = {"read": "Read", "true": "True", "show": "Show"}
+STEPS = {"set": "Set", "read": "Read", "true": "True", "show": "Show"}
 # The bench's scripts, fetched side by side instead of one import after another
 _STATIC = Path(__file__).parent / "static"
+OTHER_PAGES = ("yard.js", "planner-page.js")
 MODULES = [
     *(f"vendor/{name}.js" for name in ("three.core", "three.module", "OrbitControls", "uPlot.esm")),
-    *sorted(str(p.relative_to(_STATIC)) for p in (_STATIC / "js").rglob("*.js") if p.name != "yard.js"),
+    *sorted(str(p.relative_to(_STATIC)) for p in (_STATIC / "js").rglob("*.js") if p.name not in OTHER_PAGES),
 ]
 FOREVER = "private, max-age=31536000, immutable"
+RATES = ("12", "15", "23.976", "24", "25", "29.97", "30", "48", "50", "59.94", "60", "100", "120", "240")
 
 
-def _session():
+def open_session():
+    """A database session of the application at work."""
     return current_app.extensions["sessions"]()
 
 
-def _see(session, shot_id: int, revision: int, variant: str = "now") -> Seen:
-    return current_app.extensions["variants"].get(session, shot_id, revision, variant)
+def see(session, shot_id: int, revision: int, variant: str = "now", who: str = "") -> Seen:
+    """A revision as it is seen in a variant, with one performer's reading."""
+    return current_app.extensions["variants"].get(session, shot_id, revision, variant, who)
+
+
+def read_performers(session, shot_id: int, revision: int, shot: Shot) -> dict[str, Reading]:
+    """Readings of all performers by id, as the shot stands at a revision."""
+    return {p.id: see(session, shot_id, revision, who=p.id).reading for p in shot.performers}
+
+
+def _scene(session, shot_id: int, revision: int) -> dict:
+    shot = see(session, shot_id, revision).shot
+    return scene_data(shot, read_performers(session, shot_id, revision, shot))
+
+
+def _asked_for(shot: Shot) -> tuple[str, str]:
+    """The performer and the item the address asks for, or the first and none where they are not in the shot."""
+    ids = {item.id: item for item in shot.items()}
+    who, pick = request.args.get("who", ""), request.args.get("pick", "")
+    who = who if isinstance(ids.get(who), Performer) else shot.performer.id
+    return who, pick if pick in ids else ""
 
 
 @pages.get("")
 def bench(shot_id: int):
     step = request.args.get("step", "read")
-    with _session() as session:
+    step = step if step in STEPS else "read"
+    with open_session() as session:
         at = shots.standing(session, shot_id)
-        seen = _see(session, shot_id, at.revision)
+        shot = see(session, shot_id, at.revision).shot
+        who, pick = _asked_for(shot)
         setup = {
-            "shot": shot_id,
-            "fps": seen.shot.fps,
-            "first": seen.shot.first_frame,
-            "last": seen.shot.last_frame,
-            "standing": vars(at),
-            "figure": figure_data(seen.shot, seen.reading),
-            "keys": key_marks(seen.shot),
-        }
+            "shot": shot_id, "standing": vars(at), "who": who, "pick": pick,
+            "scene": _scene(session, shot_id, at.revision), "mark_words": MARK_WORDS,
+        }  # fmt: skip
         return render_template(
-            "bench.html", shot=seen.shot, steps=STEPS, setup=json.dumps(setup),
-            modules=MODULES, panel=_panel(session, shot_id, at.revision, step if step in STEPS else "read"),
-            step=step if step in STEPS else "read",
+            "bench.html", shot=shot, steps=STEPS, setup=json.dumps(setup), modules=MODULES, step=step,
+            panel=_panel(session, shot_id, at.revision, step), rate=rate_text(shot.rate),
         )  # fmt: skip
+
+
+@pages.get("/r/<int:revision>/scene.json")
+def scene(shot_id: int, revision: int):
+    with open_session() as session:
+        data = json.dumps(_scene(session, shot_id, revision))
+    return Response(data, mimetype="application/json", headers={"Cache-Control": FOREVER})
+
+
+def _seen_as_asked(session, shot_id: int, revision: int) -> Seen:
+    return see(session, shot_id, revision, request.args.get("as", "now"), request.args.get("who", ""))
 
 
 @pages.get("/r/<int:revision>/motion.f32")
 def motion(shot_id: int, revision: int):
     """Poses of a variant; at an address that names the revision, so it can be cached for ever."""
-    with _session() as session:
-        seen = _see(session, shot_id, revision, request.args.get("as", "now"))
+    with open_session() as session:
+        seen = _seen_as_asked(session, shot_id, revision)
     return Response(motion_bytes(seen.reading), mimetype="application/octet-stream", headers={"Cache-Control": FOREVER})
 
 
 @pages.get("/r/<int:revision>/reading.json")
 def reading(shot_id: int, revision: int):
-    with _session() as session:
-        seen = _see(session, shot_id, revision, request.args.get("as", "now"))
-        now = _see(session, shot_id, revision)
-    data = reading_data(seen.reading)
-    data["corrections"] = len(now.shot.performer.layers) - 1
+    with open_session() as session:
+        seen = _seen_as_asked(session, shot_id, revision)
+        now = see(session, shot_id, revision, who=request.args.get("who", ""))
+    data = reading_data(seen.shot, seen.performer, seen.reading)
+    data["corrections"] = len(now.performer.layers) - 1
     data["cost"] = seen.cost.says if seen.cost else None
     return Response(json.dumps(data), mimetype="application/json", headers={"Cache-Control": FOREVER})
 
 
+@pages.get("/files/<address>")
+def file(shot_id: int, address: str):
+    """A picture or video of a reference, at the hash of its bytes."""
+    with open_session() as session:
+        kept = files.load(session, address)
+        if kept is None:
+            raise shots.NotFound("There is no such file. It may have been taken away with its shot.")
+        return Response(kept.data, mimetype=kept.media_type, headers={"Cache-Control": FOREVER})
+
+
 def _panel(session, shot_id: int, revision: int, step: str) -> str:
-    seen = _see(session, shot_id, revision)
+    shot = see(session, shot_id, revision).shot
+    who, pick = _asked_for(shot)
+    seen = see(session, shot_id, revision, who=who)
     found = find(seen.reading)
     flights = [flight_data(seen.reading, f, flight_grade(f, found)) for f in seen.reading.flights]
+    extra = _set_panel(session, shot_id, revision, shot, pick) if step == "set" else {}
     return render_template(
-        f"panels/{step}.html", shot=seen.shot, shot_id=shot_id, revision=revision, reading=seen.reading, findings=found,
-        grade=grade_of(found), flights=flights, grades=GRADES, layers=seen.shot.performer.layers,
+        f"panels/{step}.html", shot=shot, shot_id=shot_id, revision=revision, reading=seen.reading, findings=found,
+        grade=grade_of(found), flights=flights, grades=GRADES, layers=seen.performer.layers, performer=seen.performer,
+        **extra,
     )  # fmt: skip
+
+
+def _set_panel(session, shot_id: int, revision: int, shot: Shot, pick: str) -> dict:
+    """What the Set panel knows beside the shot: sizes of all bodies, and the item picked on the scene sheet."""
+    heights = {
+        who: reading.body.anatomy.height_m for who, reading in read_performers(session, shot_id, revision, shot).items()
+    }
+    return {
+        "picked": shot.item(pick) if pick else None, "heights": heights, "worlds": WORLDS, "rates": RATES,
+        "rate": rate_text(shot.rate), "stock": STOCK, "poses": POSES, "kinds": KINDS, "ways": WAYS,
+        "prop_points": PROP_POINTS, "mark_words": MARK_WORDS,
+    }  # fmt: skip
 
 
 @pages.get("/r/<int:revision>/panels/<step>")
 def panel(shot_id: int, revision: int, step: str):
     if step not in STEPS:
         raise shots.NotFound("There is no such step.")
-    with _session() as session:
+    with open_session() as session:
         return _panel(session, shot_id, revision, step)
+
+
+@pages.get("/r/<int:revision>/rate")
+def rate(shot_id: int, revision: int):
+    """What another rate would do to each flight, before anything changes."""
+    with open_session() as session:
+        shot = see(session, shot_id, revision).shot
+    wanted, keep = parse_rate(request.args.get("rate", "")), request.args.get("keep", "")
+    if wanted == shot.rate:
+        raise EditError(f"The shot is at {rate_text(wanted)} fps already.")
+    effects = rate_effects(shot, wanted, keep)
+    return render_template(
+        "partials/rate.html",
+        effects=effects,
+        rate=rate_text(wanted),
+        keep=keep,
+        many=len(shot.performers) > 1,
+        g=shot.g,
+    )
 
 
 # --- edits: each names the revision it was made on ----------------------------------------------------
 
 
-class _Strict(BaseModel):
-    model_config = ConfigDict(extra="forbid")
-
-
-class TrueArc(_Strict):
-    kind: Literal["true_arc"]
-    frame: int
-
-
-class SetLayerWeight(_Strict):
-    kind: Literal["set_layer_weight"]
-    layer_id: str
-    weight: float = Field(allow_inf_nan=False)
-
-
-class MuteLayer(_Strict):
-    kind: Literal["mute_layer"]
-    layer_id: str
-    muted: bool
-
-
-class RenameLayer(_Strict):
-    kind: Literal["rename_layer"]
-    layer_id: str
-    name: str
-
-
-class DeleteLayer(_Strict):
-    kind: Literal["delete_layer"]
-    layer_id: str
-
-
-class RenameShot(_Strict):
-    kind: Literal["rename_shot"]
-    name: str
-
-
-Command = Annotated[
-    TrueArc | SetLayerWeight | MuteLayer | RenameLayer | DeleteLayer | RenameShot, Field(discriminator="kind")
-]
-
-
-class EditRequest(_Strict):
-    revision: int
-    edit: Command
-
-
-class MoveRequest(_Strict):
-    revision: int
-
-
-_EDIT_REQUEST = TypeAdapter(EditRequest)
-_MOVE_REQUEST = TypeAdapter(MoveRequest)
-
-
-def _to_edit(command, seen: Seen) -> edits.Edit:
-    if isinstance(command, TrueArc):
-        return arc.propose(seen.shot, seen.reading, command.frame)[0]
-    plain = command.model_dump()
-    return edits.EDITS[plain.pop("kind")](**plain)
-
-
 @pages.post("/edits")
 def make_edit(shot_id: int):
-    wanted = _EDIT_REQUEST.validate_json(request.get_data())
-    with _session() as session:
-        if shots.standing(session, shot_id).revision != wanted.revision:
+    wanted = EDIT_REQUEST.validate_json(request.get_data())
+    return vars(apply_edit(shot_id, wanted.revision, lambda seen: to_edit(wanted.edit, seen), _who(wanted.edit)))
+
+
+def _who(command) -> str:
+    return getattr(command, "performer", "")
+
+
+def apply_edit(shot_id: int, revision: int, make, who: str = "", prepare=None) -> shots.Standing:
+    """Applies the edit that `make` makes of what is seen at a revision; refused if the shot has moved on.
+
+    prepare : called with the session first, for what must be kept along with the edit
+    """
+    with open_session() as session:
+        if shots.standing(session, shot_id).revision != revision:
             shots.refuse_stale()
-        edit = _to_edit(wanted.edit, _see(session, shot_id, wanted.revision))
-        return vars(shots.apply(session, shot_id, wanted.revision, edit))
+        kept = [prepare(session)] if prepare else []
+        edit = make(see(session, shot_id, revision, who=who), *kept)
+        return shots.apply(session, shot_id, revision, edit)
 
 
 @pages.post("/undo")
@@ -183,43 +212,6 @@ def redo(shot_id: int):
 
 
 def _move(shot_id: int, move):
-    wanted = _MOVE_REQUEST.validate_json(request.get_data())
-    with _session() as session:
+    wanted = MOVE_REQUEST.validate_json(request.get_data())
+    with open_session() as session:
         return vars(move(session, shot_id, wanted.revision))
-
-
-# --- export -------------------------------------------------------------------------------------------
-
-
-def _frame(name: str) -> int | None:
-    text = request.args.get(name, "").strip()
-    if not text:
-        return None
-    if not re.fullmatch(r"-?\d{1,7}", text):
-        raise EditError(f"A frame is a whole number; {text[:20]!r} was given.")
-    return int(text)
-
-
-def _download(seen: Seen, data: bytes, ending: str, mimetype: str) -> Response:
-    safe = re.sub(r"[^\w .()-]+", "_", seen.shot.name).strip() or "shot"
-    ascii_name = safe.encode("ascii", "replace").decode().replace("?", "_")
-    return Response(
-        data,
-        mimetype=mimetype,
-        headers={"Content-Disposition": f'attachment; filename="{ascii_name}.{ending}"'},
-    )
-
-
-@pages.get("/r/<int:revision>/export.bvh")
-def export_bvh(shot_id: int, revision: int):
-    with _session() as session:
-        seen = _see(session, shot_id, revision)
-    return _download(seen, to_bvh(seen.shot, _frame("from"), _frame("to")), "bvh", "text/plain")
-
-
-@pages.get("/r/<int:revision>/export.json")
-def export_json(shot_id: int, revision: int):
-    with _session() as session:
-        seen = _see(session, shot_id, revision)
-    data = json.dumps(readings_to_plain(seen.shot, read_all(seen.shot))).encode()
-    return _download(seen, data, "json", "application/json")

@@ -1,5 +1,7 @@
 """What the bench's scripts draw: poses as float32, and the reading as plain data."""
 
+from collections.abc import Mapping
+
 import numpy as np
 
 from ironarc.core.card import travel_direction
@@ -9,7 +11,12 @@ from ironarc.core.reading import Reading
 from ironarc.core.reading.contacts import FOOT_POINTS, runs
 from ironarc.core.reading.flights import Flight
 from ironarc.core.reading_json import flight_to_plain
-from ironarc.core.shot import Shot
+from ironarc.core.scene.guide import Guide
+from ironarc.core.scene.props import Prop
+from ironarc.core.scene.rate import rate_text
+from ironarc.core.scene.reference import Reference
+from ironarc.core.shot import Performer, Shot
+from ironarc.core.shot_points import guide_distance
 from ironarc.core.truing.arc import asked_rise, gravity_arc
 
 # Which contact points share a pier on the trestle
@@ -22,7 +29,7 @@ def motion_bytes(reading: Reading) -> bytes:
     return np.concatenate([poses.position, poses.rotation], axis=-1).astype("<f4").tobytes()
 
 
-def reading_data(reading: Reading) -> dict:
+def reading_data(shot: Shot, performer: Performer, reading: Reading) -> dict:
     """The reading for stage, trestle and plots. Heights are over the floor's own level, in metres."""
     findings = find(reading)
     spin = np.linalg.norm(reading.angular_momentum, axis=1)
@@ -37,6 +44,15 @@ def reading_data(reading: Reading) -> dict:
             "acceleration": np.round(reading.com_acceleration[:, 1] / reading.g, 4).tolist(),
             "spin": np.round(spin, 4).tolist(),
         },
+        "off_guide": [
+            {
+                "id": guide.id,
+                "name": guide.name,
+                "cm": _numbers(guide_distance(shot, guide, reading.poses, reading.body)),
+            }
+            for guide in shot.guides
+            if shot.performer_called(guide.performer) is performer
+        ],
         "piers": piers(reading),
         "flights": [flight_data(reading, f, flight_grade(f, findings)) for f in reading.flights],
         "findings": [vars(f) for f in findings],
@@ -75,10 +91,15 @@ def piers(reading: Reading) -> list[dict]:
     return sorted(out, key=lambda p: (order.get(p["limb"], 2), p["limb"], p["side"]))
 
 
-def figure_data(shot: Shot, reading: Reading) -> dict:
+def _numbers(metres: np.ndarray) -> list[float | None]:
+    """Centimetres, with None where there is no number."""
+    return [None if np.isnan(v) else round(float(v) * 100, 2) for v in metres]
+
+
+def figure_data(performer: Performer, reading: Reading) -> dict:
     """What never changes with the frame: joints, and the solids of the mannequin."""
     return {
-        "joints": len(shot.performer.rig),
+        "joints": len(performer.rig),
         "height": reading.body.anatomy.height_m,
         "travel": np.round(travel_direction(reading), 5).tolist(),
         "parts": [
@@ -98,16 +119,105 @@ def figure_data(shot: Shot, reading: Reading) -> dict:
     }
 
 
-def key_marks(shot: Shot) -> dict:
+def key_marks(shot: Shot, performer: Performer) -> dict:
     """Frames with keys on the base layer: [[frame, share of the keyed joints that have one there], …];
     `dense` for a motion brought in, which has a value of every joint on every frame."""
-    base = shot.performer.layers[0]
+    base = performer.layers[0]
     if all(isinstance(column, Dense) for column in base.columns.values()):
         return {"dense": True, "frames": []}
     joints_at: dict[int, set[str]] = {}
+    first, last = performer.timing.kept(performer.clip)
     for (joint, _), column in base.columns.items():
         for frame in column.key_frames:
-            joints_at.setdefault(int(frame), set()).add(joint)
+            if first <= frame <= last and not any(c.start <= frame <= c.end for c in performer.timing.cuts):
+                joints_at.setdefault(performer.timing.seen_frame(int(frame)), set()).add(joint)
     total = len(base.joints)
     inside = (f for f in sorted(joints_at) if shot.first_frame <= f <= shot.last_frame)
     return {"dense": False, "frames": [[f, round(len(joints_at[f]) / total, 3)] for f in inside]}
+
+
+def scene_data(shot: Shot, readings: Mapping[str, Reading]) -> dict:
+    """What stands on the stage besides poses: figures, props, references and guides; readings by performer id."""
+    return {
+        "fps": shot.fps,
+        "rate": rate_text(shot.rate),
+        "first": shot.first_frame,
+        "last": shot.last_frame,
+        "floor": readings[shot.performer.id].floor_m,
+        "g": shot.g,
+        "name": shot.name,
+        "performers": [_performer_data(shot, p, readings[p.id]) for p in shot.performers],
+        "props": [_prop_data(shot, p) for p in shot.props],
+        "references": [_reference_data(shot, r) for r in shot.references],
+        "guides": [_guide_data(shot, g) for g in shot.guides],
+    }
+
+
+def _common(item) -> dict:
+    return {"id": item.id, "name": item.name, "hidden": item.hidden, "locked": item.locked}
+
+
+def _performer_data(shot: Shot, performer: Performer, reading: Reading) -> dict:
+    placement = performer.placement
+    return _common(performer) | {
+        "figure": figure_data(performer, reading),
+        "keys": key_marks(shot, performer),
+        "plays": performer.plays,
+        "seams": performer.timing.seams(),
+        "placement": {"offset": placement.offset_m, "turn": placement.turn_rad, "scale": placement.scale},
+    }
+
+
+def _prop_data(shot: Shot, prop: Prop) -> dict:
+    """Place and turn (x y z, w x y z) of its foot: one row, or one a frame for a prop that moves."""
+    frames = shot.frame_numbers() if prop.is_keyed else np.array([shot.first_frame])
+    at, turn = prop.track(frames)
+    return _common(prop) | {
+        "kind": prop.kind,
+        "size": prop.size_m,
+        "at": prop.at_m,
+        "turn": prop.turn_rad,
+        "track": np.round(np.hstack([at, turn]), 5).tolist(),
+        "hung_from": prop.hung_from_m,
+    }
+
+
+def _reference_data(shot: Shot, reference: Reference) -> dict:
+    backdrop = reference.backdrop
+    return _common(reference) | {
+        "kind": reference.kind,
+        "files": reference.files,
+        "width": reference.width,
+        "height": reference.height,
+        "rate": reference.rate_fps,
+        "shown": reference.shown,
+        "opacity": reference.opacity,
+        "mirrored": reference.mirrored,
+        "number_from": reference.number_from,
+        "own": reference.own_frames(shot.frame_numbers(), shot.frame_time_s).tolist(),
+        "lines": {"floor": reference.floor_line, "up": reference.up_line, "length": reference.length_line},
+        "length_m": reference.length_m,
+        "pose_frame": reference.pose_frame,
+        "backdrop": {
+            "width": backdrop.width_m, "height": backdrop.height_m, "centre": backdrop.centre_m,
+            "roll": backdrop.roll_rad, "facing": reference.facing_rad, "across": reference.across_m,
+            "behind": reference.behind_m,
+        },
+        "marks": [
+            {"own": m.frame, "word": m.word, "frame": reference.shot_frame(m.frame, shot.frame_time_s)}
+            for m in reference.marks
+        ],
+    }  # fmt: skip
+
+
+def _guide_data(shot: Shot, guide: Guide) -> dict:
+    frames = guide.frame_numbers()
+    path = guide.path(frames, shot.frame_time_s, shot.g)
+    return _common(guide) | {
+        "curve": guide.kind,
+        "performer": shot.performer_called(guide.performer).id,
+        "points": guide.points_m,
+        "first": guide.first,
+        "frames": guide.frames,
+        "path": np.round(path, 5).tolist(),
+    }

@@ -57,6 +57,16 @@ class Guide:
         """The last whole frame on the curve."""
         return self.first + int(np.floor(self.frames + 1e-9))
 
+    def apex_m(self, dt: float, g: float) -> float:
+        """Height (m) of the top of a path drawn by gravity; of a drawn one, its highest point."""
+        heights = [point[1] for point in self.points_m]
+        if self.kind != GRAVITY:
+            return max(heights)
+        hang = self.frames * dt
+        up = (heights[-1] - heights[0]) / hang + g * hang / 2
+        # the top lies outside the flight where it only rises or only falls
+        return heights[0] + up * up / (2 * g) if 0 < up < g * hang else max(heights)
+
     def frame_numbers(self) -> np.ndarray:
         return np.arange(self.first, self.last + 1)
 

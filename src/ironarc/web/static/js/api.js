@@ -34,3 +34,12 @@ export async function postJson(address, body) {
   const headers = { "Content-Type": "application/json", "X-CSRFToken": token };
   return (await answerOf(await ask(address, { method: "POST", headers, body: JSON.stringify(body) }))).json();
 }
+
+// `files` go under the name "file"
+export async function postForm(address, files, fields) {
+  const body = new FormData();
+  for (const file of files) body.append("file", file);
+  for (const [name, value] of Object.entries(fields)) body.append(name, value);
+  const headers = { "X-CSRFToken": token, Accept: "application/json" };
+  return (await answerOf(await ask(address, { method: "POST", headers, body }))).json();
+}

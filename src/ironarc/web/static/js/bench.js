@@ -1,9 +1,13 @@
 // The bench: puts state, stage, trestle, plots and panel together, and makes the edits.
-import { getFloats, getJson, postJson } from "./api.js";
+import { getFloats, getJson, postForm, postJson } from "./api.js";
 import { createClock } from "./clock.js";
 import { createKeyboard } from "./keyboard.js";
 import { createPanel } from "./panel.js";
+import { createPlannerDrawer } from "./planner.js";
 import { createPlots } from "./plots.js";
+import { createReferences } from "./references.js";
+import { isPerformer, itemOf, takeScene } from "./scene.js";
+import { createSetPanel } from "./setpanel.js";
 import { createStage } from "./stage/stage.js";
 import { createState } from "./state.js";
 import { createTimearea } from "./timearea.js";
@@ -13,14 +17,17 @@ import { createTrestle } from "./trestle.js";
 
 const root = document.getElementById("bench");
 const setup = JSON.parse(root.dataset.setup);
+takeScene(setup, setup.scene);
 const address = new URL(window.location.href);
 const asked = Number(address.searchParams.get("frame") ?? NaN);
+const inRange = (frame) => Math.min(Math.max(frame, setup.first), setup.last);
 const state = createState({
-  revision: setup.standing.revision, standing: setup.standing, step: root.dataset.step,
-  frame: Number.isInteger(asked) ? Math.min(Math.max(asked, setup.first), setup.last) : setup.first,
-  playing: false, loop: true, rate: null, hover: null, side: "now", trying: null, trial: null,
-  data: null, motion: null, held: null, view: [setup.first - 0.5, setup.last + 0.5], width: 0,
-  plots: ["height"], shown: { com: true, path: true, asked: true, ghosts: true, grid: true }, saving: false,
+  revision: setup.standing.revision, standing: setup.standing, step: root.dataset.step, who: setup.who, pick: setup.pick,
+  frame: Number.isInteger(asked) ? inRange(asked) : setup.first, scene: setup.scene,
+  playing: false, loop: true, rate: null, speed: 1, hold: 1, hover: null, side: "now", trying: null, trial: null,
+  data: null, motion: null, motions: {}, held: null, view: [setup.first - 0.5, setup.last + 0.5], width: 0,
+  plots: ["height"], saving: false, drawing: null, line: null,
+  shown: { com: true, path: true, asked: true, ghosts: true, grid: true, props: true, guides: true, references: true },
 });
 const messageBox = document.getElementById("bench-message");
 
@@ -42,17 +49,29 @@ async function loadShown() {
   pending?.abort();
   const mine = (pending = new AbortController());
   const variant = state.get("trial") ?? state.get("trying")?.variant ?? state.get("side");
-  const base = `/shots/${setup.shot}/r/${state.get("revision")}`;
+  const base = `/shots/${setup.shot}/r/${state.get("revision")}`, changed = setup.revision !== state.get("revision");
   try {
-    const [data, motion] = await Promise.all([
-      getJson(`${base}/reading.json?as=${variant}`, mine.signal), getFloats(`${base}/motion.f32?as=${variant}`, mine.signal)]);
+    const scene = changed ? await getJson(`${base}/scene.json`, mine.signal) : state.get("scene");
+    const who = scene.performers.some((p) => p.id === state.get("who")) ? state.get("who") : scene.performers[0].id;
+    // a correction that is tried concerns one performer; the others stand as they are
+    const others = variant === "before" ? "before" : "now";
+    const [data, ...motions] = await Promise.all([
+      getJson(`${base}/reading.json?as=${variant}&who=${who}`, mine.signal),
+      ...scene.performers.map((p) => getFloats(`${base}/motion.f32?as=${p.id === who ? variant : others}&who=${p.id}`, mine.signal))]);
     if (mine !== pending) return;
     pending = null;
+    takeScene(setup, scene);
+    setup.revision = state.get("revision");
+    const byId = Object.fromEntries(scene.performers.map((p, i) => [p.id, motions[i]]));
     // what stands now stays in view behind what is tried
-    const held = state.get("trying") ? null : { motion, data };
-    state.set({ motion, data, variant, held: held ?? state.get("held") });
-    root.dataset.variant = variant;
-    root.dataset.revision = state.get("revision");
+    const held = state.get("trying") ? null : { motion: byId[who], data };
+    const pick = itemOf(setup, state.get("pick")) ? state.get("pick") : "";
+    const whole = [setup.first - 0.5, setup.last + 0.5], sameRange = whole.join() === (state.get("whole") ?? whole).join();
+    state.set({
+      scene, who, pick, hover: null, frame: inRange(state.get("frame")), motion: byId[who], motions: byId, data, variant, whole,
+      held: held ?? state.get("held"), ...(sameRange ? {} : { view: whole }),
+    });
+    Object.assign(root.dataset, { variant, who, revision: state.get("revision") });
   } catch (error) {
     if (error.name === "AbortError") return;
     state.set({ trying: null, trial: null });
@@ -79,13 +98,13 @@ async function tryWeight(layer, percent) {
 
 let queue = Promise.resolve();
 
-// One after the other: each names the revision the one before it made
-function change(path, body) {
+// One after the other: each names the revision the one before it made. Resolves to whether it was made.
+function change(send) {
   queue = queue.then(async () => {
     say("");
     state.set({ saving: true, playing: false });
     try {
-      const standing = await postJson(`/shots/${setup.shot}/${path}`, { revision: state.get("revision"), ...body });
+      const standing = await send(state.get("revision"));
       nextWeight = null;
       state.set({ standing, trying: null, trial: null, side: "now", revision: standing.revision });
       await loadShown();
@@ -103,10 +122,34 @@ function change(path, body) {
   return queue;
 }
 
+const post = (path, body) => change((revision) => postJson(`/shots/${setup.shot}/${path}`, { revision, ...body }));
+
+// Picks the newest item an edit added
+async function pickAdded(made) {
+  const before = new Set([...setup.performers, ...setup.props, ...setup.references, ...setup.guides].map((item) => item.id));
+  if (!(await made)) return false;
+  const added = [...setup.performers, ...setup.props, ...setup.references, ...setup.guides].find((item) => !before.has(item.id));
+  if (added) actions.pick(added.id);
+  return Boolean(added);
+}
+
 const actions = {
-  edit: (edit) => change("edits", { edit }),
-  undo: () => { if (state.get("standing").undo_says) change("undo", {}); },
-  redo: () => { if (state.get("standing").redo_says) change("redo", {}); },
+  say,
+  edit: (edit) => post("edits", { edit }),
+  add: (edit) => pickAdded(actions.edit(edit)),
+  upload: (path, files, fields) => pickAdded(change((revision) => postForm(`/shots/${setup.shot}/${path}`, files, { revision, ...fields }))),
+  undo: () => { if (state.get("standing").undo_says) post("undo", {}); },
+  redo: () => { if (state.get("standing").redo_says) post("redo", {}); },
+  // what is picked on the scene sheet; a performer that is picked is read too
+  pick(id) {
+    state.set({ pick: id, line: null, step: "set" });
+    if (isPerformer(setup, id)) actions.read(id);
+  },
+  read(who) {
+    if (who === state.get("who")) return;
+    state.set({ who, trying: null, trial: null });
+    loadShown();
+  },
   go(frame, start, end) {
     state.set({ frame, playing: false });
     timeview.reveal(start);
@@ -123,8 +166,12 @@ const actions = {
     actions.go(frame, frame, frame);
     loadShown();
   },
-  take() { const trying = state.get("trying"); if (trying) actions.edit({ kind: "true_arc", frame: trying.frame }); },
-  putBack() { if (state.get("trying")) { state.set({ trying: null }); loadShown(); } },
+  take() { const trying = state.get("trying"); if (trying) actions.edit({ kind: "true_arc", frame: trying.frame, performer: state.get("who") }); },
+  putBack() {
+    if (state.get("drawing")) state.set({ drawing: null });
+    else if (state.get("line")) state.set({ line: null });
+    else if (state.get("trying")) { state.set({ trying: null }); loadShown(); }
+  },
   setSide(side) { if (state.get("data")?.corrections) { state.set({ side, trying: null }); loadShown(); } },
   tryWeight,
   markSide() {
@@ -138,32 +185,33 @@ const actions = {
     }
   },
   rename() {
-    const name = window.prompt("Name of this shot", document.getElementById("shot-name").textContent);
-    if (name === null) return;
-    change("edits", { edit: { kind: "rename_shot", name } }).then((done) => {
-      if (done) document.getElementById("shot-name").textContent = name.trim().replace(/\s+/g, " ");
-    });
+    const name = window.prompt("Name of this shot", setup.name);
+    if (name !== null) actions.edit({ kind: "rename_shot", name });
   },
 };
 
 // Without WebGL the readings still serve: trestle, plots and panel work on
 function openStage() {
   try {
-    return createStage(root.querySelector(".stage-canvas"), state, setup);
-  } catch {
+    return createStage(root.querySelector(".stage-canvas"), state, setup, actions, references);
+  } catch (error) {
+    console.warn(error);
     say("This browser can't draw in 3D here: WebGL is switched off or missing. Trestle, plots and punch list still work.");
     return { fit() {}, setView() {} };
   }
 }
 
 const timeview = createTimeview(state, setup);
+const references = createReferences(document.getElementById("references"), state, setup, actions);
 const stage = openStage();
 createTrestle(document.getElementById("lanes"), state, setup, timeview, actions);
 createPlots(document.getElementById("plots"), document.getElementById("chips"), state, setup).refresh();
 createTimearea(document.getElementById("trestle-body"), state, setup, timeview);
 const panel = createPanel(root, state, setup, actions);
+const planner = createPlannerDrawer(state, setup, actions);
+createSetPanel(document.getElementById("panel"), state, setup, { actions, planner });
 createClock(state, setup);
-const transport = createTransport(root, state, setup, { actions, stage, timeview });
+const transport = createTransport(root, state, setup, { actions, stage, timeview, references, planner });
 createKeyboard(state, transport, actions);
 
 state.on(["side", "data"], actions.markSide);
@@ -173,14 +221,16 @@ state.on(["trying", "data"], () => {
   box.classList.toggle("hidden", !ready);
   if (ready) document.getElementById("trying-cost").textContent = state.get("data").cost;
 });
-// frame and step belong in the address, so that a link shows the same moment; written when things are at rest
+// frame, step and selection belong in the address, so that a link shows the same moment; written when things are at rest
 let addressTimer = 0;
-state.on(["frame", "step"], () => {
+state.on(["frame", "step", "who", "pick"], () => {
   clearTimeout(addressTimer);
   addressTimer = setTimeout(() => {
-    address.searchParams.set("frame", state.get("frame"));
-    address.searchParams.set("step", state.get("step"));
+    for (const key of ["frame", "step", "who", "pick"]) address.searchParams.set(key, state.get(key));
+    if (!state.get("pick")) address.searchParams.delete("pick");
+    if (setup.performers.length < 2) address.searchParams.delete("who");
     window.history.replaceState(null, "", address);
   }, 250);
 });
+setup.revision = state.get("revision");
 loadShown();

@@ -6,10 +6,10 @@ export function createClock(state, setup) {
 
   function tick(now) {
     if (!state.get("playing")) return;
-    const [first, last] = [setup.first, setup.last];
+    const [first, last] = [setup.first, setup.last], fps = setup.fps * state.get("speed");
     // the first callback's time can lie a little before the moment play was pressed
     const elapsed = Math.max(now - startedAt, 0);
-    let frame = startFrame + Math.floor((elapsed / 1000) * setup.fps);
+    let frame = startFrame + Math.floor((elapsed / 1000) * fps);
     if (frame > last) {
       if (!state.get("loop")) { state.set({ frame: last, playing: false, rate: null }); return; }
       frame = first + ((frame - first) % (last - first + 1));
@@ -20,17 +20,23 @@ export function createClock(state, setup) {
     }
     drawn = drawn.filter((at) => now - at < 1000);
     const since = Math.min(elapsed, 1000);
-    if (since > 400) state.set({ rate: Math.min(drawn.length / (since / 1000), setup.fps) });
+    if (since > 400) state.set({ rate: Math.min(drawn.length / (since / 1000), fps) });
     request = requestAnimationFrame(tick);
   }
 
-  state.on(["playing"], ({ playing }) => {
+  function start() {
     cancelAnimationFrame(request);
-    if (!playing) { state.set({ rate: null }); return; }
     if (state.get("frame") >= setup.last) state.set({ frame: setup.first });
     startFrame = state.get("frame");
     startedAt = performance.now();
     drawn = [];
     request = requestAnimationFrame(tick);
+  }
+
+  state.on(["playing"], ({ playing }) => {
+    if (playing) { start(); return; }
+    cancelAnimationFrame(request);
+    state.set({ rate: null });
   });
+  state.on(["speed"], ({ playing }) => { if (playing) start(); });
 }

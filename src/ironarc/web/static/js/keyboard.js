@@ -2,11 +2,12 @@
 
 const VIEWS = { 1: "front", 2: "side", 3: "top", 4: "free" };
 
-export function createKeyboard(state, { doing, setView }, actions) {
+export function createKeyboard(state, { doing, setView, planner }, actions) {
   const plain = {
     " ": doing.play, ArrowLeft: doing.back, ArrowRight: doing.on, Home: doing.first, End: doing.last,
     l: doing.loop, b: doing.side, f: doing.fit, p: doing["fold-panel"], "+": doing["zoom-in"], "=": doing["zoom-in"],
     "-": doing["zoom-out"], 0: doing["zoom-all"], Escape: actions.putBack,
+    ",": doing["previous-mark"], ".": doing["next-mark"], n: doing.planner, Delete: doing.remove,
     "?": () => document.getElementById("keys").showModal(),
   };
 
@@ -20,6 +21,7 @@ export function createKeyboard(state, { doing, setView }, actions) {
     }
     if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
     // a focused button keeps its own Space, a slider the keys that move it
+    if (event.key === "Escape" && planner.close()) return;
     if (event.key === " " && target.closest("button, summary, [role=button]")) return;
     if (target.matches("input[type=range]") && /^(Arrow|Home|End|Page)/.test(event.key)) return;
     const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;

@@ -3,9 +3,13 @@
 export function createPanel(root, state, setup, actions) {
   const panel = document.getElementById("panel");
 
-  // Where the keyboard stands within a layer's card, so that a refresh does not throw it out
+  // Where the keyboard stands in a panel, so that a refresh does not throw it out
   function focusedControl() {
     const at = document.activeElement;
+    if (panel.contains(at) && at.id) return `#${at.id}`;
+    if (panel.contains(at) && "pick" in at.dataset) return `[data-pick="${at.dataset.pick}"]`;
+    const row = panel.contains(at) && at.closest("[data-item]");
+    if (row && at.dataset.set) return `[data-item="${row.dataset.item}"] [data-set="${at.dataset.set}"]`;
     const layer = panel.contains(at) && at.closest("[data-layer]");
     if (!layer) return null;
     const own = ["data-weight", "data-action-change", "data-action"].find((name) => at.hasAttribute(name));
@@ -14,7 +18,7 @@ export function createPanel(root, state, setup, actions) {
 
   async function refresh() {
     const focused = focusedControl();
-    const address = `/shots/${setup.shot}/r/${state.get("revision")}/panels/${state.get("step")}`;
+    const address = `/shots/${setup.shot}/r/${state.get("revision")}/panels/${state.get("step")}?${new URLSearchParams({ who: state.get("who"), pick: state.get("pick") })}`;
     await window.htmx.ajax("GET", address, { target: panel, swap: "innerHTML" });
     for (const link of root.querySelectorAll("[data-step-link]")) {
       if (link.dataset.stepLink === state.get("step")) link.setAttribute("aria-current", "step");
@@ -28,7 +32,7 @@ export function createPanel(root, state, setup, actions) {
   let weighing = 0;
   function weighSoon(layer, weight) {
     clearTimeout(weighing);
-    weighing = setTimeout(() => actions.edit({ kind: "set_layer_weight", layer_id: layer, weight }), 250);
+    weighing = setTimeout(() => actions.edit({ kind: "set_layer_weight", layer_id: layer, weight, performer: state.get("who") }), 250);
   }
 
   const layerOf = (node) => node.closest("[data-layer]").dataset.layer;
@@ -43,8 +47,8 @@ export function createPanel(root, state, setup, actions) {
       actions.go(Math.floor((Number(button.dataset.start) + Number(button.dataset.end)) / 2), Number(button.dataset.start), Number(button.dataset.end));
     }
     if (action === "try-arc") actions.tryArc(Number(button.dataset.frame));
-    if (action === "mute") actions.edit({ kind: "mute_layer", layer_id: layerOf(button), muted: button.dataset.muted === "1" });
-    if (action === "delete") actions.edit({ kind: "delete_layer", layer_id: layerOf(button) });
+    if (action === "mute") actions.edit({ kind: "mute_layer", layer_id: layerOf(button), muted: button.dataset.muted === "1", performer: state.get("who") });
+    if (action === "delete") actions.edit({ kind: "delete_layer", layer_id: layerOf(button), performer: state.get("who") });
   });
   // hovering a finding puts the cursor on its middle frame
   panel.addEventListener("pointerover", (event) => {
@@ -59,7 +63,7 @@ export function createPanel(root, state, setup, actions) {
   });
   panel.addEventListener("change", (event) => {
     if ("weight" in event.target.dataset) weighSoon(layerOf(event.target), Number(event.target.value) / 100);
-    if (event.target.dataset.actionChange === "rename") actions.edit({ kind: "rename_layer", layer_id: layerOf(event.target), name: event.target.value });
+    if (event.target.dataset.actionChange === "rename") actions.edit({ kind: "rename_layer", layer_id: layerOf(event.target), name: event.target.value, performer: state.get("who") });
   });
   panel.addEventListener("keydown", (event) => {
     if (event.key === "Enter" && event.target.dataset.actionChange) event.target.blur();
@@ -79,6 +83,6 @@ export function createPanel(root, state, setup, actions) {
   for (const link of root.querySelectorAll("[data-step-link]")) {
     link.addEventListener("click", (event) => { event.preventDefault(); state.set({ step: link.dataset.stepLink }); });
   }
-  state.on(["step", "revision"], refresh);
+  state.on(["step", "revision", "who", "pick"], refresh);
   return { refresh };
 }

@@ -8,11 +8,12 @@ export const PLOTS = {
   height: { chip: "Height", name: "Center of gravity over the floor", unit: "cm", digits: 0 },
   speed: { chip: "Vertical speed", name: "Vertical speed", unit: "m/s", digits: 1, zero: true },
   acceleration: { chip: "Vertical acceleration", name: "Vertical acceleration", unit: "g", digits: 1, zero: true },
+  guide: { chip: "Off the guide", name: "Distance from the guide curve", unit: "cm", digits: 1, zero: true, only: (data) => data.off_guide.length > 0 },
   spin: { chip: "Spin", name: "Spin, angular momentum about the center of gravity", unit: "kg·m²/s", digits: 0 },
 };
 
 export function createPlots(root, chips, state, setup) {
-  const frames = Array.from({ length: setup.last - setup.first + 1 }, (_, i) => setup.first + i);
+  let frames = [];
   const rows = new Map();
 
   for (const [key, plot] of Object.entries(PLOTS)) {
@@ -64,15 +65,25 @@ export function createPlots(root, chips, state, setup) {
     rows.set(key, { row, chart });
   }
 
+  // Values of a plot over the frames; those off a guide are of the one picked, or of the first
+  function valuesOf(key, data) {
+    if (key !== "guide") return data.plots[key];
+    return (data.off_guide.find((guide) => guide.id === state.get("pick")) ?? data.off_guide[0])?.cm ?? [];
+  }
+
   function refresh() {
-    const shown = state.get("plots"), data = state.get("data");
+    const data = state.get("data");
+    const offered = (key) => !PLOTS[key].only || Boolean(data && PLOTS[key].only(data));
+    const shown = state.get("plots").filter(offered);
+    frames = Array.from({ length: setup.last - setup.first + 1 }, (_, i) => setup.first + i);
+    for (const chip of chips.children) chip.classList.toggle("hidden", !offered(chip.dataset.plot));
     for (const chip of chips.children) chip.setAttribute("aria-pressed", String(shown.includes(chip.dataset.plot)));
     for (const [key, { row, chart }] of rows) if (!shown.includes(key)) { chart.destroy(); row.remove(); rows.delete(key); }
     if (!data || !state.get("width")) return;
     for (const key of Object.keys(PLOTS)) if (shown.includes(key)) {
       if (!rows.has(key)) build(key);
       root.append(rows.get(key).row);
-      rows.get(key).chart.setData([frames, idealOf(key, data), data.plots[key]]);
+      rows.get(key).chart.setData([frames, idealOf(key, data), valuesOf(key, data)]);
     }
     value();
   }
@@ -82,11 +93,12 @@ export function createPlots(root, chips, state, setup) {
     if (!data) return;
     const at = (state.get("hover") ?? state.get("frame")) - setup.first;
     for (const [key, { row }] of rows) {
-      row.querySelector(".plot-value").textContent = `${data.plots[key][at].toFixed(PLOTS[key].digits)} ${PLOTS[key].unit}`;
+      const now = valuesOf(key, data)[at];
+      row.querySelector(".plot-value").textContent = now == null ? "" : `${now.toFixed(PLOTS[key].digits)} ${PLOTS[key].unit}`;
     }
   }
 
-  state.on(["plots", "data"], refresh);
+  state.on(["plots", "data", "pick"], refresh);
   state.on(["width"], ({ width }) => { for (const { chart } of rows.values()) chart.setSize({ width, height: HEIGHT }); if (!rows.size) refresh(); });
   state.on(["view"], () => { for (const { chart } of rows.values()) chart.redraw(true, true); });
   state.on(["frame", "hover"], value);

@@ -3,16 +3,16 @@
 export const GUTTER = 84, EDGE = 14;
 
 export function createTimeview(state, setup) {
-  const whole = [setup.first - 0.5, setup.last + 0.5];
+  const wholeRange = () => [setup.first - 0.5, setup.last + 0.5];
   const width = () => Math.max(state.get("width") - GUTTER - EDGE, 50);
   const clamp = ([a, b]) => {
+    const whole = wholeRange();
     const span = Math.min(Math.max(b - a, Math.min(8, whole[1] - whole[0])), whole[1] - whole[0]);
     const middle = (a + b) / 2;
     const start = Math.min(Math.max(middle - span / 2, whole[0]), whole[1] - span);
     return [start, start + span];
   };
   return {
-    whole,
     x(frame) { const [a, b] = state.get("view"); return GUTTER + ((frame - a) / (b - a)) * width(); },
     frameAt(x) {
       const [a, b] = state.get("view");
@@ -25,7 +25,7 @@ export function createTimeview(state, setup) {
       state.set({ view: clamp([at - (at - a) * factor, at + (b - at) * factor]) });
     },
     pan(frames) { const [a, b] = state.get("view"); state.set({ view: clamp([a + frames, b + frames]) }); },
-    all() { state.set({ view: whole }); },
+    all() { state.set({ view: wholeRange() }); },
     reveal(frame) {
       const [a, b] = state.get("view");
       if (frame < a || frame > b) state.set({ view: clamp([frame - (b - a) / 2, frame + (b - a) / 2]) });

@@ -1,6 +1,6 @@
 // The bar at the top and the buttons on the stage: playback, moments, views, what to show.
 
-export function createTransport(root, state, setup, { actions, stage, timeview }) {
+export function createTransport(root, state, setup, { actions, stage, timeview, references, planner }) {
   const frameField = document.getElementById("frame"), meter = document.getElementById("meter");
   const clamp = (frame) => Math.min(Math.max(frame, setup.first), setup.last);
   const moveTo = (frame) => { state.set({ frame: clamp(frame), playing: false }); timeview.reveal(state.get("frame")); };
@@ -26,6 +26,10 @@ export function createTransport(root, state, setup, { actions, stage, timeview }
     "previous-moment": () => moveTo(moments().map((m) => m[0]).filter((f) => f < state.get("frame")).pop() ?? setup.first),
     "next-moment": () => moveTo(moments().map((m) => m[0]).find((f) => f > state.get("frame")) ?? setup.last),
     "fold-panel": () => root.classList.toggle("panel-folded"),
+    "previous-mark": () => references.step(-1),
+    "next-mark": () => references.step(1),
+    planner: () => planner.toggle(),
+    remove: () => { if (state.get("step") === "set" && state.get("pick")) actions.edit({ kind: "remove_item", item: state.get("pick") }); },
     side: () => actions.setSide(state.get("side") === "now" ? "before" : "now"),
   };
 
@@ -55,6 +59,10 @@ export function createTransport(root, state, setup, { actions, stage, timeview }
     else if (button.dataset.moment) jump(button.dataset.moment);
     else actions.setSide(button.dataset.side);
   });
+  const who = document.getElementById("who");
+  who.addEventListener("change", () => actions.read(who.value));
+  document.getElementById("speed").addEventListener("change", (event) => state.set({ speed: Number(event.target.value) }));
+  document.getElementById("hold").addEventListener("change", (event) => state.set({ hold: Number(event.target.value) }));
   document.getElementById("undo").addEventListener("click", actions.undo);
   document.getElementById("redo").addEventListener("click", actions.redo);
   document.getElementById("take").addEventListener("click", actions.take);
@@ -69,9 +77,18 @@ export function createTransport(root, state, setup, { actions, stage, timeview }
   frameField.addEventListener("focus", () => frameField.select());
   frameField.addEventListener("keydown", (event) => { if (event.key === "Enter") frameField.blur(); });
 
+  function aboutShot() {
+    document.getElementById("shot-name").textContent = setup.name;
+    document.getElementById("shot-facts").textContent = `${setup.rate} fps · ${setup.first}–${setup.last}`;
+    who.classList.toggle("hidden", setup.performers.length < 2);
+    who.replaceChildren(...setup.performers.map((p) => new Option(p.name, p.id, false, p.id === state.get("who"))));
+  }
+
   function readout() {
     const data = state.get("data");
     if (!data) return;
+    const drag = state.get("dragSays");
+    if (drag) { document.getElementById("readout").textContent = drag; return; }
     const i = state.get("frame") - setup.first, speed = data.plots.speed[i];
     const flight = data.flights.find((f) => f.start <= state.get("frame") && state.get("frame") <= f.end);
     const way = Math.abs(speed) < 0.05 ? "level" : `${speed > 0 ? "rising" : "falling"} ${Math.abs(speed).toFixed(1)} m/s`;
@@ -80,17 +97,20 @@ export function createTransport(root, state, setup, { actions, stage, timeview }
   }
 
   state.on(["frame"], ({ frame }) => { if (document.activeElement !== frameField || state.get("playing")) frameField.value = frame; });
-  state.on(["frame", "data"], readout);
+  state.on(["frame", "data", "dragSays"], readout);
+  state.on(["scene", "who"], aboutShot);
+  aboutShot();
   state.on(["loop"], ({ loop }) => document.getElementById("loop").setAttribute("aria-pressed", String(loop)));
   state.on(["playing"], ({ playing }) => {
     root.querySelector('[data-icon="play"]').className = playing ? "hidden" : "contents";
     root.querySelector('[data-icon="stop"]').className = playing ? "contents" : "hidden";
   });
-  const fps = Number(setup.fps.toPrecision(4));
-  state.on(["playing", "rate"], ({ playing, rate }) => {
+  const SPEEDS = { 1: "true speed", 0.5: "half speed", 0.25: "quarter speed", 0.1: "tenth speed" };
+  state.on(["playing", "rate", "speed"], ({ playing, rate, speed }) => {
+    const fps = setup.fps * speed, says = SPEEDS[speed];
     if (!playing) meter.textContent = "stopped";
-    else if (rate === null) meter.textContent = "true speed";
-    else meter.textContent = `true speed, ${rate >= setup.fps * 0.96 ? "every frame drawn" : `${rate.toFixed(0)} of ${fps} fps drawn`}`;
+    else if (rate === null) meter.textContent = says;
+    else meter.textContent = `${says}, ${rate >= fps * 0.96 ? "every frame drawn" : `${rate.toFixed(0)} of ${Number(fps.toPrecision(4))} fps drawn`}`;
     meter.dataset.rate = rate ?? "";
   });
 
@@ -106,5 +126,5 @@ export function createTransport(root, state, setup, { actions, stage, timeview }
   state.on(["saving"], ({ saving }) => { document.getElementById("saved").textContent = saving ? "Saving…" : "Saved"; });
   standing();
   frameField.value = state.get("frame");
-  return { doing, setView };
+  return { doing, setView, planner };
 }

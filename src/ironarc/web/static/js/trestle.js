@@ -1,9 +1,10 @@
 // The trestle: planted spans as piers, flights as arches as high as their rise, keys below.
+import { performerOf } from "./scene.js";
 import { EDGE, GUTTER } from "./timeview.js";
 
-const RULER = 24, ARCH = 92, HEADROOM = 30, PIER = 15, KEYS = 18, GAP = 5;
+const RULER = 24, FLAGS = 18, ARCH = 92, HEADROOM = 30, PIER = 15, KEYS = 18, GAP = 5;
 const WHOLE_POSE = 0.5; // share of the joints keyed on a frame that makes it a pose
-const LIMBS = { foot: "foot", hand: "hand", knee: "knee", elbow: "elbow", shoulder: "shoulder", seat: "seat", back: "back", head: "head" };
+const LIMBS = { foot: "foot", hand: "hand", knee: "knee", elbow: "elbow", shoulder: "shoulder", seat: "seat", back: "back", head: "head", tip: "tip" };
 const NS = "http://www.w3.org/2000/svg";
 
 function add(parent, tag, attributes = {}, text = "") {
@@ -91,8 +92,47 @@ export function createTrestle(svg, state, setup, timeview, actions) {
     });
   }
 
+  // Flags of the references' marks, and of the key poses stills belong to
+  function flags() {
+    const seen = setup.references.filter((r) => !r.hidden);
+    const marks = seen.flatMap((r) => r.marks.map((m) => ({ frame: m.frame, word: m.word, of: r.name })));
+    const poses = seen.filter((r) => r.pose_frame !== null).map((r) => ({ frame: r.pose_frame, word: r.name, of: "key pose", pose: true }));
+    return [...marks, ...poses].sort((a, b) => a.frame - b.frame);
+  }
+
+  function drawFlags(root, all) {
+    add(root, "text", { x: 12, y: RULER + 12, class: "lane-name" }, "Marks");
+    all.forEach((flag, i) => {
+      const x = timeview.x(flag.frame), y = RULER + 3;
+      const g = add(root, "g", { class: `flag${flag.pose ? " is-pose" : ""}`, role: "button", tabindex: 0, "aria-label": `${flag.word}, frame ${flag.frame}` });
+      add(g, "title", {}, `${flag.word} (${flag.of}), frame ${flag.frame}`);
+      add(g, "path", { d: `M${x - 0.75} ${y - 3}h1.5v${FLAGS - 2}h-1.5zM${x} ${y - 3}l8 4-8 4z` });
+      // the word stands there only if the next flag leaves room for it
+      const room = i + 1 < all.length ? timeview.x(all[i + 1].frame) - x : state.get("width") - EDGE - x;
+      if (room > flag.word.length * 6.4 + 16) add(g, "text", { x: x + 11, y: y + 7 }, flag.word);
+      const go = () => actions.go(flag.frame, flag.frame, flag.frame);
+      g.addEventListener("click", go);
+      g.addEventListener("keydown", (event) => { if (event.key === "Enter") { event.preventDefault(); go(); } });
+    });
+  }
+
+  // Where the performer's motion does not play, and where frames were cut out
+  function drawTiming(root, height) {
+    const { plays, seams } = performerOf(setup, state.get("who"));
+    for (const [a, b] of [[setup.first, plays[0] - 1], [plays[1] + 1, setup.last]]) {
+      if (a > b) continue;
+      const x0 = timeview.x(a - 0.5), x1 = timeview.x(b + 0.5);
+      const idle = add(root, "rect", { x: x0, y: RULER, width: Math.max(x1 - x0, 0), height: height - RULER, class: "idle" });
+      add(idle, "title", {}, "The motion does not play here: its end pose holds");
+    }
+    for (const seam of seams) {
+      const line = add(root, "line", { x1: timeview.x(seam), x2: timeview.x(seam), y1: RULER, y2: height, class: "seam" });
+      add(line, "title", {}, "Frames were cut out here");
+    }
+  }
+
   function drawKeys(root, top) {
-    const { dense, frames } = setup.keys;
+    const { dense, frames } = performerOf(setup, state.get("who")).keys;
     add(root, "text", { x: 12, y: top + 13, class: "lane-name" }, "Keys");
     if (dense) {
       const x0 = timeview.x(setup.first - 0.5), x1 = timeview.x(setup.last + 0.5);
@@ -111,7 +151,8 @@ export function createTrestle(svg, state, setup, timeview, actions) {
     const data = state.get("data");
     if (!data || !state.get("width")) return;
     const width = state.get("width");
-    const deck = RULER + HEADROOM + ARCH;
+    const marks = flags();
+    const deck = RULER + (marks.length ? FLAGS : 0) + HEADROOM + ARCH;
     const keysTop = deck + GAP + data.piers.length * PIER + 2;
     const height = keysTop + KEYS + 4;
     svg.dataset.height = height;
@@ -129,6 +170,8 @@ export function createTrestle(svg, state, setup, timeview, actions) {
     add(moving, "line", { x1: GUTTER, x2: width - EDGE, y1: deck, y2: deck, class: "deck" });
     drawPiers(moving, data, deck + GAP);
     drawKeys(moving, keysTop);
+    drawTiming(moving, height);
+    if (marks.length) drawFlags(moving, marks);
     // lane names stand in the gutter, outside the clip
     for (const name of moving.querySelectorAll(".lane-name")) names.append(name);
   }

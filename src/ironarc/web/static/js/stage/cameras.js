@@ -4,10 +4,10 @@ import { OrbitControls } from "../../vendor/OrbitControls.js";
 
 const UP = new THREE.Vector3(0, 1, 0);
 
-export function createCameras(canvas, setup, redraw) {
+export function createCameras(canvas, travel, redraw) {
   const free = new THREE.PerspectiveCamera(32, 1, 0.05, 200);
   const square = new THREE.OrthographicCamera(-1, 1, 1, -1, 0.05, 200);
-  const along = new THREE.Vector3(...setup.figure.travel).normalize();
+  const along = new THREE.Vector3(...travel).normalize();
   const aside = new THREE.Vector3().crossVectors(along, UP).normalize(); // travel runs left to right seen from here
   let view = "free", aspect = 1, box = null;
   let controls = null;
@@ -73,10 +73,15 @@ export function createCameras(canvas, setup, redraw) {
 
   useCamera(free);
   return {
+    along, aside,
+    view: () => view,
+    // while something on the stage is dragged, the camera holds still
+    hold(still) { controls.enabled = !still; },
     current: () => (view === "free" ? free : square),
     resize,
     fit,
-    setBox(newBox) { const first = !box; box = newBox; if (first) fit(); },
+    // Keeps the view as it is, but when there was none, or `again` asks for it
+    setBox(newBox, again) { const first = !box; box = newBox; if (first || again) fit(); },
     setView(name) {
       view = name;
       useCamera(name === "free" ? free : square);

@@ -4,6 +4,7 @@ import { mannequinGeometry } from "./mannequin.js";
 
 const STRIDE = 7; // x y z, w x y z
 const GHOST_INKS = ["#8f8b81", "#bdb7a9"];
+const BODY = "#4a525b", BODY_ASIDE = "#7d858c"; // the one that is read, and the others
 const PAPER = "#f3efe6", STEEL = "#2B5876";
 
 function posable(geometry, material, joints) {
@@ -18,21 +19,24 @@ function posable(geometry, material, joints) {
 
 const place = new THREE.Vector3(), turn = new THREE.Quaternion(), one = new THREE.Vector3(1, 1, 1);
 
-function pose(mesh, motion, joints, index) {
+// `shift` moves the whole as it is dragged; null where it stands
+function pose(mesh, motion, joints, index, shift = null) {
   const { bones } = mesh.skeleton;
   for (let j = 0, at = index * joints * STRIDE; j < joints; j++, at += STRIDE) {
     place.set(motion[at], motion[at + 1], motion[at + 2]);
     turn.set(motion[at + 4], motion[at + 5], motion[at + 6], motion[at + 3]);
     bones[j].matrixWorld.compose(place, turn, one);
+    if (shift) bones[j].matrixWorld.premultiply(shift);
   }
 }
 
-export function createFigure(scene, behind, setup) {
-  const { joints } = setup.figure;
-  const count = setup.last - setup.first + 1;
-  const shape = mannequinGeometry(setup.figure);
-  const hull = mannequinGeometry(setup.figure, 0.009 * setup.figure.height / 1.75);
-  const body = posable(shape, new THREE.MeshStandardMaterial({ color: "#4a525b", roughness: 0.78, metalness: 0.0 }), joints);
+// `figure` is a performer's: its joints and solids. Ghosts are drawn for the one that is read.
+export function createFigure(scene, behind, figure, spacing) {
+  const { joints } = figure;
+  const shape = mannequinGeometry(figure);
+  const hull = mannequinGeometry(figure, 0.009 * figure.height / 1.75);
+  const ink = new THREE.MeshStandardMaterial({ color: BODY, roughness: 0.78, metalness: 0.0 });
+  const body = posable(shape, ink, joints);
   const outline = posable(hull, new THREE.MeshBasicMaterial({ color: "#171b20", side: THREE.BackSide }), joints);
   const shadow = posable(shape, new THREE.MeshBasicMaterial({ color: "#ddd5c5" }), joints);
   scene.add(body, outline);
@@ -55,9 +59,6 @@ export function createFigure(scene, behind, setup) {
   const heldEdge = posable(hull, new THREE.MeshBasicMaterial({ color: STEEL, side: THREE.BackSide }), joints);
   behind.add(heldInside, heldEdge);
 
-  // about an eighth of a second apart, so that ghosts stand clear of the figure at any rate
-  const spacing = Math.max(2, Math.round(setup.fps / 7));
-
   return {
     setFloor(y) {
       // flattened along a low light onto the floor, a hair above it
@@ -73,13 +74,28 @@ export function createFigure(scene, behind, setup) {
         if (motion) pose(mesh, motion, joints, index);
       }
     },
-    show(motion, index, withGhosts) {
-      for (const mesh of [body, outline, shadow]) pose(mesh, motion, joints, index);
+    show(motion, index, { ghosts: withGhosts, read, shift }) {
+      ink.color.set(read ? BODY : BODY_ASIDE);
+      for (const mesh of [body, outline, shadow]) { mesh.visible = true; pose(mesh, motion, joints, index, shift); }
+      const count = motion.length / (joints * STRIDE);
       for (const { group, meshes, away } of ghosts) {
         const at = index + away * spacing;
         group.visible = withGhosts && at >= 0 && at < count;
-        if (group.visible) for (const mesh of meshes) pose(mesh, motion, joints, at);
+        if (group.visible) for (const mesh of meshes) pose(mesh, motion, joints, at, shift);
       }
+    },
+    hide() {
+      for (const part of [body, outline, shadow, heldInside, heldEdge, ...ghosts.map((g) => g.group)]) part.visible = false;
+    },
+    dispose() {
+      scene.remove(body, outline);
+      behind.remove(shadow, heldInside, heldEdge, ...ghosts.map((g) => g.group));
+      for (const mesh of [body, outline, shadow, heldInside, heldEdge, ...ghosts.flatMap((g) => g.meshes)]) {
+        mesh.material.dispose();
+        mesh.skeleton.dispose();
+      }
+      shape.dispose();
+      hull.dispose();
     },
   };
 }

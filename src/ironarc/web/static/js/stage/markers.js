@@ -30,10 +30,9 @@ function quarteredDisc() {
   return texture;
 }
 
-export function createMarkers(scene, behind, setup) {
-  const count = setup.last - setup.first + 1;
-  const beads = instanced(new THREE.SphereGeometry(0.015, 10, 8), STEEL, count);
-  const dashes = instanced(new THREE.CylinderGeometry(0.009, 0.009, 1, 6), BRASS, count + 1);
+export function createMarkers(scene, behind) {
+  const beadShape = new THREE.SphereGeometry(0.015, 10, 8), dashShape = new THREE.CylinderGeometry(0.009, 0.009, 1, 6);
+  let beads = instanced(beadShape, STEEL, 1), dashes = instanced(dashShape, BRASS, 1);
   const here = new THREE.Mesh(new THREE.SphereGeometry(0.026, 14, 10), new THREE.MeshBasicMaterial({ color: STEEL, depthTest: false }));
   here.renderOrder = 6;
   const disc = new THREE.Sprite(new THREE.SpriteMaterial({ map: quarteredDisc(), depthTest: false, sizeAttenuation: false }));
@@ -48,13 +47,26 @@ export function createMarkers(scene, behind, setup) {
   behind.add(grid);
   const m = new THREE.Matrix4(), q = new THREE.Quaternion(), s = new THREE.Vector3(), a = new THREE.Vector3(), b = new THREE.Vector3();
 
+  // An instanced mesh has room for a fixed number: a longer motion gets a new one
+  function roomy(mesh, shape, color, count) {
+    if (mesh.instanceMatrix.count >= count) return mesh;
+    const larger = instanced(shape, color, count);
+    larger.visible = mesh.visible;
+    scene.remove(mesh);
+    scene.add(larger);
+    mesh.dispose();
+    return larger;
+  }
+
   function drawBeads(data) {
+    beads = roomy(beads, beadShape, STEEL, data.com.length);
     data.com.forEach((c, i) => beads.setMatrixAt(i, m.makeTranslation(c[0], c[1], c[2])));
     beads.count = data.com.length;
     beads.instanceMatrix.needsUpdate = true;
   }
 
   function drawAsked(data) {
+    dashes = roomy(dashes, dashShape, BRASS, data.com.length + 1);
     let n = 0;
     for (const flight of data.flights) {
       for (let i = 0; i + 1 < flight.asked.length; i++) {

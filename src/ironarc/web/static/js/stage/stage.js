@@ -1,12 +1,17 @@
-// The stage: figure, markers and cameras on one canvas. Draws only when something changed.
+// The stage: figures, props, references, markers and cameras on one canvas. Draws only when something changed.
 import * as THREE from "../../vendor/three.module.js";
+import { performerOf } from "../scene.js";
+import { createBackdrops } from "./backdrops.js";
 import { createCameras } from "./cameras.js";
 import { createFigure } from "./figure.js";
+import { createGuides } from "./guides.js";
+import { createHands } from "./hands.js";
 import { createMarkers } from "./markers.js";
+import { createProps } from "./props.js";
 
 const PAPER = "#f3efe6";
 
-export function createStage(canvas, state, setup) {
+export function createStage(canvas, state, setup, actions, references) {
   const renderer = new THREE.WebGLRenderer({ canvas, antialias: true });
   renderer.setPixelRatio(Math.min(devicePixelRatio, 2));
   renderer.autoClear = false;
@@ -16,19 +21,24 @@ export function createStage(canvas, state, setup) {
   scene.add(new THREE.HemisphereLight("#fffaf0", "#8a8272", 2.1));
   const sun = new THREE.DirectionalLight("#ffffff", 2.4);
   scene.add(sun);
-  const along = new THREE.Vector3(...setup.figure.travel);
+  const travel = performerOf(setup, state.get("who")).figure.travel, along = new THREE.Vector3(...travel);
   sun.position.copy(new THREE.Vector3(0, 1, 0).cross(along).multiplyScalar(-2)).add(along).add(new THREE.Vector3(0, 3, 0));
 
   let asked = false;
   const redraw = () => { if (!asked) { asked = true; requestAnimationFrame(draw); } };
-  const figure = createFigure(scene, behind, setup);
-  const markers = createMarkers(scene, behind, setup);
-  const cameras = createCameras(canvas, setup, redraw);
+  const figures = new Map();
+  const markers = createMarkers(scene, behind);
+  const props = createProps(scene);
+  const guides = createGuides(scene);
+  const backdrops = createBackdrops(behind, references, redraw);
+  const cameras = createCameras(canvas, travel, redraw);
+  const hands = createHands(canvas, scene, { state, setup, cameras, markers, props, guides, actions, changed: show });
 
   function draw() {
     asked = false;
     const camera = cameras.current();
     markers.keepSize(camera);
+    props.keepSize(camera, canvas.clientHeight || 1);
     renderer.clear();
     renderer.render(behind, camera);
     renderer.clearDepth();
@@ -44,45 +54,97 @@ export function createStage(canvas, state, setup) {
     redraw();
   }
 
+  // One figure a performer; made anew only where the body itself changed
+  function setFigures() {
+    // ghosts about an eighth of a second apart, so that they stand clear of the figure at any rate
+    const spacing = Math.max(2, Math.round(setup.fps / 7));
+    const kept = new Set();
+    for (const performer of setup.performers) {
+      const shape = JSON.stringify([performer.figure.parts, spacing]);
+      if (figures.get(performer.id)?.shape !== shape) {
+        figures.get(performer.id)?.figure.dispose();
+        figures.set(performer.id, { shape, figure: createFigure(scene, behind, performer.figure, spacing) });
+      }
+      kept.add(performer.id);
+    }
+    for (const [id, { figure }] of figures) if (!kept.has(id)) { figure.dispose(); figures.delete(id); }
+  }
+
+  // The frame whose pose is seen: held on twos or threes it lags behind the playhead
+  function seenFrame() {
+    const frame = state.get("frame"), hold = state.get("hold");
+    return setup.first + Math.floor((frame - setup.first) / hold) * hold;
+  }
+
+  function showFigures(index, ghosts, held) {
+    for (const performer of setup.performers) {
+      const { figure } = figures.get(performer.id) ?? {}, motion = state.get("motions")[performer.id];
+      if (!figure || !motion) continue;
+      const read = performer.id === state.get("who");
+      if (performer.hidden) { figure.hide(); continue; }
+      figure.show(motion, index, { ghosts: ghosts && read, read, shift: hands.shiftOf(performer.id) });
+      figure.compare(read ? held : null, index);
+    }
+  }
+
   function show() {
-    const [data, motion, frame, hover, shown] = ["data", "motion", "frame", "hover", "shown"].map(state.get);
-    if (!data || !motion) return;
-    const index = frame - setup.first;
+    const [data, hover, shown, picked] = ["data", "hover", "shown", "pick"].map(state.get);
+    if (!data) return;
+    const frame = seenFrame(), index = frame - setup.first, setting = state.get("step") === "set";
     const held = state.get("trying") ? state.get("held")?.motion : null;
-    figure.show(motion, index, shown.ghosts && !state.get("playing") && !held);
-    figure.compare(held, index);
+    showFigures(index, shown.ghosts && !state.get("playing") && !held, held);
     markers.show(shown);
     markers.setFrame(data, index, hover === null ? null : hover - setup.first);
+    props.show(setup, frame, { visible: shown.props, picked: setting ? picked : "", ...hands.propShift() });
+    guides.show(setup, { visible: shown.guides, picked: setting ? picked : "", moved: hands.movedPoints(), drawing: state.get("drawing") });
+    backdrops.show(setup, shown.references);
+    hands.show(frame);
     redraw();
   }
 
-  state.on(["data"], ({ data }) => {
-    const tall = setup.figure.height;
+  // Everything worth seeing, for Fit: paths, bodies and props
+  function boxOf(data) {
     const box = new THREE.Box3();
+    const tall = performerOf(setup, state.get("who")).figure.height;
     for (const [x, y, z] of data.com) {
       box.expandByPoint(new THREE.Vector3(x - tall * 0.22, Math.min(data.floor, y), z - tall * 0.22));
       box.expandByPoint(new THREE.Vector3(x + tall * 0.22, y + tall * 0.48, z + tall * 0.22));
     }
-    figure.setFloor(data.floor);
+    for (const performer of setup.performers) {
+      const motion = state.get("motions")[performer.id], reach = performer.figure.height;
+      if (performer.hidden || !motion || performer.id === state.get("who")) continue;
+      for (const at of [0, motion.length - performer.figure.joints * 7]) {
+        box.expandByPoint(new THREE.Vector3(motion[at] - reach * 0.2, data.floor, motion[at + 2] - reach * 0.2));
+        box.expandByPoint(new THREE.Vector3(motion[at] + reach * 0.2, motion[at + 1] + reach * 0.45, motion[at + 2] + reach * 0.2));
+      }
+    }
+    for (const prop of setup.props) {
+      if (prop.hidden) continue;
+      const half = Math.hypot(prop.size[0], prop.size[2]) / 2;
+      for (const [x, y, z] of [prop.track[0], prop.track.at(-1)]) {
+        box.expandByPoint(new THREE.Vector3(x - half, y, z - half));
+        box.expandByPoint(new THREE.Vector3(x + half, y + prop.size[1], z + half));
+      }
+    }
+    return box;
+  }
+
+  let inShot = "";
+  state.on(["scene", "data"], ({ data }) => {
+    if (!data) return;
+    setFigures();
+    props.setScene(setup);
+    backdrops.setScene(setup);
+    for (const { figure } of figures.values()) figure.setFloor(data.floor);
     markers.setData(data);
     resize();
-    cameras.setBox(box);
+    // who or what came or went asks for another look at the whole; a nudge does not
+    const now = [...setup.performers, ...setup.props].map((item) => item.id).join();
+    cameras.setBox(boxOf(data), Boolean(inShot) && now !== inShot);
+    inShot = now;
   });
-  state.on(["frame", "hover", "data", "motion", "shown", "playing"], show);
-
-  // hovering a bead moves the cursor everywhere
-  const raycaster = new THREE.Raycaster(), pointer = new THREE.Vector2();
-  canvas.addEventListener("pointermove", (event) => {
-    if (event.buttons || state.get("playing")) return;
-    const r = canvas.getBoundingClientRect();
-    pointer.set(((event.clientX - r.left) / r.width) * 2 - 1, 1 - ((event.clientY - r.top) / r.height) * 2);
-    raycaster.setFromCamera(pointer, cameras.current());
-    const bead = markers.beadAt(raycaster);
-    state.set({ hover: bead === null ? null : setup.first + bead });
-  });
-  canvas.addEventListener("pointerleave", () => state.set({ hover: null }));
-  canvas.addEventListener("click", () => { if (state.get("hover") !== null) state.set({ frame: state.get("hover"), playing: false }); });
+  state.on(["frame", "hover", "scene", "data", "motions", "shown", "playing", "pick", "step", "hold", "drawing"], show);
 
   new ResizeObserver(resize).observe(canvas.parentElement);
-  return { fit: cameras.fit, setView: cameras.setView };
+  return { fit: cameras.fit, setView: (name) => { cameras.setView(name); show(); } };
 }

@@ -1,0 +1,22 @@
+"""Pictures and video of references."""
+
+import sqlalchemy as sa
+from alembic import op
+
+revision = "0002"
+down_revision = "0001"
+branch_labels = None
+depends_on = None
+
+
+def upgrade() -> None:
+    op.create_table(
+        "file",
+        sa.Column("address", sa.String(64), primary_key=True),
+        sa.Column("media_type", sa.Text, nullable=False),
+        sa.Column("data", sa.LargeBinary, nullable=False),
+    )
+
+
+def downgrade() -> None:
+    op.drop_table("file")

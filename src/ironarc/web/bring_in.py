@@ -1,0 +1,75 @@
+"""Files brought into a shot: another performer's motion, and references. A file that can't be read leaves nothing."""
+
+from pathlib import PurePath
+
+import numpy as np
+from flask import Blueprint, request
+
+from ironarc.core.card import travel_direction
+from ironarc.core.edits import AddItem
+from ironarc.core.errors import EditError, FileError
+from ironarc.core.scene.reference import Reference
+from ironarc.core.shot import load_bvh_error, performer_from_bvh
+from ironarc.store import files
+from ironarc.web.bench import apply_edit
+from ironarc.web.media import look
+
+pages = Blueprint("bring_in", __name__, url_prefix="/shots/<int:shot_id>")
+
+
+def _uploads() -> list[tuple[str, bytes]]:
+    """Names, without any folder, and bytes of the files sent."""
+    sent = [f for f in request.files.getlist("file") if f.filename]
+    return [(PurePath(f.filename.replace("\\", "/")).name, f.read()) for f in sent]
+
+
+def _number(name: str) -> int:
+    try:
+        return int(request.form.get(name, ""))
+    except ValueError:
+        raise EditError(f"The request can't be read: {name} must be a whole number.") from None
+
+
+@pages.post("/performers")
+def performer(shot_id: int):
+    """A BVH file becomes one more performer."""
+    uploads = _uploads()
+    if not uploads:
+        raise FileError("No file was chosen. Choose a BVH file.")
+    name, data = uploads[0]
+
+    def make(seen):
+        try:
+            joined = performer_from_bvh(data, PurePath(name).stem[:60] or "Performer", seen.shot)
+        except FileError as error:
+            raise FileError(load_bvh_error(error, name)) from error
+        return AddItem(joined)
+
+    return vars(apply_edit(shot_id, _number("revision"), make))
+
+
+@pages.post("/references")
+def reference(shot_id: int):
+    """A picture, a numbered sequence or a video becomes a reference that starts at the frame given."""
+    uploads = _uploads()
+    media = look(uploads)
+    name = PurePath(uploads[0][0]).stem.rstrip("0123456789").rstrip(" _-.")[:60] or "Reference"
+    first = _number("frame")
+
+    def keep(session) -> tuple[str, ...]:
+        return tuple(files.keep(session, data, media_type) for data, media_type in media.files)
+
+    def make(seen, addresses):
+        shot = seen.shot
+        start = first if media.kind == "still" else shot.first_frame
+        along = travel_direction(seen.reading)
+        middle = float(seen.reading.com.mean(axis=0) @ along)
+        return AddItem(
+            Reference(
+                shot.free_id("reference"), name, media.kind, addresses, media.files[0][1], media.width, media.height,
+                media.frames, media.number_from, media.rate_fps or float(shot.rate), start, 1, media.frames,
+                facing_rad=float(np.arctan2(-along[2], along[0])), across_m=middle,
+            )
+        )  # fmt: skip
+
+    return vars(apply_edit(shot_id, _number("revision"), make, prepare=keep))

@@ -1,0 +1,49 @@
+"""Taking motion and readings home as files."""
+
+import json
+import re
+
+from flask import Blueprint, Response, request
+
+from ironarc.core.errors import EditError
+from ironarc.core.reading_json import readings_to_plain
+from ironarc.core.shot import to_bvh
+from ironarc.web.bench import open_session, read_performers, see
+
+pages = Blueprint("export", __name__, url_prefix="/shots/<int:shot_id>")
+
+
+def _frame(name: str) -> int | None:
+    text = request.args.get(name, "").strip()
+    if not text:
+        return None
+    if not re.fullmatch(r"-?\d{1,7}", text):
+        raise EditError(f"A frame is a whole number; {text[:20]!r} was given.")
+    return int(text)
+
+
+def _download(name: str, data: bytes, ending: str, mimetype: str) -> Response:
+    safe = re.sub(r"[^\w .()-]+", "_", name).strip() or "shot"
+    ascii_name = safe.encode("ascii", "replace").decode().replace("?", "_")
+    return Response(
+        data,
+        mimetype=mimetype,
+        headers={"Content-Disposition": f'attachment; filename="{ascii_name}.{ending}"'},
+    )
+
+
+@pages.get("/r/<int:revision>/export.bvh")
+def export_bvh(shot_id: int, revision: int):
+    with open_session() as session:
+        seen = see(session, shot_id, revision, who=request.args.get("who", ""))
+    data = to_bvh(seen.shot, _frame("from"), _frame("to"), seen.performer.id)
+    name = f"{seen.shot.name} {seen.performer.name}" if len(seen.shot.performers) > 1 else seen.shot.name
+    return _download(name, data, "bvh", "text/plain")
+
+
+@pages.get("/r/<int:revision>/export.json")
+def export_json(shot_id: int, revision: int):
+    with open_session() as session:
+        shot = see(session, shot_id, revision).shot
+        readings = read_performers(session, shot_id, revision, shot)
+    return _download(shot.name, json.dumps(readings_to_plain(shot, readings)).encode(), "json", "application/json")

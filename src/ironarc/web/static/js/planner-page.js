@@ -1,0 +1,4 @@
+// The planner's own page.
+import { tendPlanner } from "./planner.js";
+
+tendPlanner(document.body);

@@ -1,0 +1,237 @@
+// The Set panel: the scene sheet and the fields of what is picked. Its buttons say what they do in data-set,
+// its fields in data-change.
+import { itemOf } from "./scene.js";
+
+const RADIANS = Math.PI / 180;
+
+export function createSetPanel(panel, state, setup, { actions, planner }) {
+  const frame = () => state.get("frame"), pick = () => state.get("pick");
+  const byId = (id) => panel.querySelector(`#${id}`);
+  let keep = "seconds", about = "floor";
+
+  // A field's number, or NaN after saying what is wrong with it
+  function number(field, word = field.closest("label")?.querySelector("span")?.textContent ?? "This") {
+    const text = field.value.trim().replace(",", ".");
+    const value = text === "" ? NaN : Number(text);
+    if (!Number.isFinite(value)) { actions.say(`${word} is told as a number; “${field.value.slice(0, 20)}” was given.`); field.focus(); field.select(); }
+    return value;
+  }
+  function whole(field, word) {
+    const value = number(field, word);
+    if (Number.isFinite(value) && !Number.isInteger(value)) { actions.say("Frames are whole numbers here."); field.focus(); return NaN; }
+    return value;
+  }
+  const all = (...values) => values.every(Number.isFinite);
+  const set = (changes, words = "") => actions.edit({ kind: "set_item", item: pick(), changes, words });
+
+  function menu(open) {
+    byId("add-menu").classList.toggle("hidden", !open);
+    panel.querySelector('[data-set="add-menu"]').setAttribute("aria-expanded", String(open));
+  }
+
+  // --- guide curves: drawn on the stage, or by gravity from the flight there is ------------------------
+
+  // The frames a new guide runs over: those of the flight at hand, or from here on for half a second
+  function guideSpan() {
+    const flights = state.get("data")?.flights ?? [];
+    const flight = flights.find((f) => f.take_off <= frame() && frame() <= f.landing) ?? flights[0];
+    return flight ? [flight.take_off, flight.landing] : [frame(), Math.min(frame() + Math.round(setup.fps / 2), setup.last)];
+  }
+
+  function gravityGuide() {
+    const { com } = state.get("data"), [first, last] = guideSpan();
+    actions.add({ kind: "add_guide", curve: "gravity", points_m: [com[first - setup.first], com[Math.max(last, first) - setup.first]], first, frames: Math.max(last - first, 1), performer: state.get("who") });
+  }
+
+  function finishDrawing() {
+    const { points } = state.get("drawing"), [first, last] = guideSpan();
+    if (points.length < 3) { actions.say(`A guide curve needs three points or more; it has ${points.length}. Click on the stage to set them.`); return; }
+    state.set({ drawing: null });
+    actions.add({ kind: "add_guide", curve: "drawn", points_m: points, first, frames: Math.max(last - first, 1), performer: state.get("who") });
+  }
+
+  // --- references --------------------------------------------------------------------------------------
+
+  function mark() {
+    const reference = itemOf(setup, pick()), word = byId("mark-word").value.trim();
+    if (!word) { actions.say("Give the mark a word, such as contact or apex."); byId("mark-word").focus(); return; }
+    const own = reference.own[frame() - setup.first];
+    const marks = reference.marks.filter((m) => m.own !== own).map((m) => ({ frame: m.own, word: m.word }));
+    set({ marks: [...marks, { frame: own, word }] }, `Mark ${word}`);
+  }
+
+  function unmark(row) {
+    const marks = itemOf(setup, pick()).marks.filter((m) => !(m.own === Number(row.dataset.own) && m.word === row.dataset.word));
+    set({ marks: marks.map((m) => ({ frame: m.own, word: m.word })) }, `Take the mark ${row.dataset.word} away`);
+  }
+
+  // --- buttons ----------------------------------------------------------------------------------------
+
+  const itemOfButton = (button) => button.closest("[data-item]")?.dataset.item ?? pick();
+  const presses = {
+    planner: () => planner.toggle(),
+    "add-menu": () => menu(byId("add-menu").classList.contains("hidden")),
+    "add-file": () => byId("add-file").click(),
+    "add-reference": () => byId("add-reference").click(),
+    "add-stock": ({ member, pose }) => actions.add({ kind: "add_stock", member, pose }),
+    "add-prop": ({ prop }) => actions.add({ kind: "add_prop", prop, frame: frame(), performer: state.get("who") }),
+    "draw-guide": () => state.set({ drawing: { points: [] }, playing: false }),
+    "gravity-guide": gravityGuide,
+    hide: ({ on }, button) => actions.edit({ kind: "hide_item", item: itemOfButton(button), hidden: on === "1" }),
+    lock: ({ on }, button) => actions.edit({ kind: "lock_item", item: itemOfButton(button), locked: on === "1" }),
+    duplicate: () => actions.add({ kind: "duplicate_item", item: pick() }),
+    remove: () => actions.edit({ kind: "remove_item", item: pick() }),
+    keep({ keep: way }, button) { keep = way; press(button); rateEffect(); },
+    "change-rate": ({ rate, keep: way }) => actions.edit({ kind: "set_rate", rate, keep: way }),
+    "estimate-floor": () => actions.edit({ kind: "set_floor", floor_m: null }),
+    about({ about: way }, button) { about = way; press(button); },
+    "turn-round": () => place({ turn_rad: itemOf(setup, pick()).placement.turn + Math.PI }),
+    slip: ({ by }) => actions.edit({ kind: "slip_performer", performer: pick(), by: Number(by) }),
+    trim() {
+      const [first, last] = [whole(byId("trim-first"), "Trim from"), whole(byId("trim-last"), "Trim to")];
+      if (all(first, last)) actions.edit({ kind: "trim_performer", performer: pick(), first, last });
+    },
+    cut() {
+      const [start, end, blend] = [whole(byId("cut-start"), "Cut from"), whole(byId("cut-end"), "Cut to"), whole(byId("cut-blend"), "The blend")];
+      if (all(start, end, blend)) actions.edit({ kind: "cut_performer", performer: pick(), start, end, blend, carry: byId("cut-carry").checked });
+    },
+    mend: (data) => actions.edit({ kind: "mend_cut", performer: pick(), number: Number(data.number) }),
+    "line-up": () => actions.edit({ kind: "line_up", performer: pick(), point: byId("line-point").value, other: byId("line-other").value, other_point: byId("line-other-point").value, frame: frame(), how: byId("line-how").value }),
+    shown: ({ shown }) => set({ shown }, shown === "backdrop" ? "Stand the reference in the stage" : "Show the reference in a panel"),
+    "draw-line"({ line }) { state.set({ line: { id: pick(), name: line } }); },
+    "clear-line": ({ line }) => set({ [line]: null }, "Clear a line"),
+    mark,
+    unmark: (_, button) => unmark(button.closest("li")),
+    "pose-here": () => set({ pose_frame: frame() }, `Reference for the pose at ${frame()}`),
+    "pose-none": () => set({ pose_frame: null }, "Let go of the key pose"),
+  };
+
+  // Presses one button of a group
+  function press(button) {
+    for (const other of button.parentElement.children) other.setAttribute("aria-pressed", String(other === button));
+  }
+
+  const place = (change) => actions.edit({ kind: "place_about", performer: pick(), frame: frame(), about, ...change });
+
+  panel.addEventListener("click", (event) => {
+    const button = event.target.closest("[data-set], [data-pick]");
+    if (!button) return;
+    if ("pick" in button.dataset) { actions.pick(button.dataset.pick); return; }
+    if (button.dataset.set !== "add-menu" && button.closest("#add-menu")) menu(false);
+    presses[button.dataset.set](button.dataset, button);
+  });
+  document.addEventListener("pointerdown", (event) => {
+    if (byId("add-menu") && !event.target.closest('#add-menu, [data-set="add-menu"]')) menu(false);
+  });
+  panel.addEventListener("keydown", (event) => {
+    if (event.key === "Escape" && event.target.closest("#add-menu")) { menu(false); panel.querySelector('[data-set="add-menu"]').focus(); }
+    // up and down walk along the scene sheet
+    const row = event.target.closest?.("[data-pick]");
+    if (row && (event.key === "ArrowDown" || event.key === "ArrowUp")) {
+      const rows = [...panel.querySelectorAll("[data-pick]")];
+      rows[rows.indexOf(row) + (event.key === "ArrowDown" ? 1 : -1)]?.focus();
+      event.preventDefault();
+    }
+    if (event.key === "Enter" && event.target.matches("input:not([type=checkbox])")) event.target.blur();
+  });
+
+  // --- fields -----------------------------------------------------------------------------------------
+
+  const unitOf = (field) => Number(field.dataset.unit ?? 1);
+  const changes = {
+    rename: (field) => actions.edit({ kind: "rename_item", item: pick(), name: field.value }),
+    "rename-shot": (field) => actions.edit({ kind: "rename_shot", name: field.value }),
+    notes: (field) => actions.edit({ kind: "set_notes", notes: field.value }),
+    range() {
+      const [first, last] = [whole(byId("range-first"), "From frame"), whole(byId("range-last"), "To frame")];
+      if (all(first, last)) actions.edit({ kind: "set_range", first, last });
+    },
+    renumber(field) { const first = whole(field); if (all(first)) actions.edit({ kind: "renumber", first }); },
+    world(field) { if (field.value) actions.edit({ kind: "set_gravity", g: Number(field.value) }); else byId("gravity").select(); },
+    gravity(field) { const g = number(field, "Gravity"); if (all(g)) actions.edit({ kind: "set_gravity", g }); },
+    floor(field) { const cm = number(field, "The floor's height"); if (all(cm)) actions.edit({ kind: "set_floor", floor_m: cm / 100 }); },
+    place(field) {
+      const { offset, turn, scale } = itemOf(setup, pick()).placement, cm = number(field);
+      const offset_m = offset.map((v, i) => (i === Number(field.dataset.axis) ? cm / 100 : v));
+      if (all(cm)) actions.edit({ kind: "place_performer", performer: pick(), offset_m, turn_rad: turn, scale });
+    },
+    turn(field) { const degrees = number(field); if (all(degrees)) place({ turn_rad: degrees * RADIANS }); },
+    scale(field) { const percent = number(field); if (all(percent)) place({ scale: percent / 100 }); },
+    slip(field) { const to = whole(field); if (all(to)) actions.edit({ kind: "slip_performer", performer: pick(), by: to - Number(field.dataset.was) }); },
+    // all fields of one list make one value
+    list(field) {
+      const fields = [...panel.querySelectorAll(`[data-list="${field.dataset.list}"]`)], values = fields.map((f) => number(f) * unitOf(f));
+      if (all(...values)) set({ [field.dataset.list]: values });
+    },
+    one(field) { const value = number(field); if (all(value)) set({ [field.dataset.one]: (value - Number(field.dataset.less ?? 0)) * unitOf(field) }); },
+    opacity: (field) => set({ opacity: Number(field.value) / 100 }),
+    mirrored: (field) => set({ mirrored: field.checked }, field.checked ? "Mirror the reference" : "Reference as it came"),
+    "guide-of": (field) => set({ of: field.value }),
+    "guide-who": (field) => set({ performer: field.value }),
+    "guide-apex"(field) { const cm = number(field); if (all(cm)) actions.edit({ kind: "guide_apex", guide: pick(), apex_m: cm / 100 }); },
+    points() {
+      const values = [...panel.querySelectorAll('[data-change="points"]')].map((f) => number(f, "A point") / 100);
+      if (all(...values)) set({ points_m: Array.from({ length: values.length / 3 }, (_, i) => values.slice(3 * i, 3 * i + 3)) });
+    },
+  };
+  panel.addEventListener("change", (event) => {
+    const { change } = event.target.dataset;
+    if (change) changes[change](event.target);
+    if (event.target.id === "line-other") otherPoints();
+    if (event.target.id === "add-file" && event.target.files.length) upload("performers", event.target);
+    if (event.target.id === "add-reference" && event.target.files.length) upload("references", event.target);
+  });
+  panel.addEventListener("input", (event) => {
+    if (event.target.id === "rate") rateEffect();
+    if (event.target.id === "opacity") event.target.parentElement.querySelector("output").textContent = `${event.target.value} %`;
+  });
+
+  async function upload(path, field) {
+    const files = [...field.files], many = files.length > 1 ? `${files.length} pictures` : files[0].name;
+    byId("set-progress").textContent = `Bringing in ${many}…`;
+    await actions.upload(path, files, { frame: frame() });
+    if (byId("set-progress")) byId("set-progress").textContent = "";
+  }
+
+  // What another rate would do, told before anything changes
+  function rateEffect() {
+    const rate = byId("rate").value.trim(), target = byId("rate-effect");
+    if (!rate || rate === setup.rate) { target.replaceChildren(); return; }
+    window.htmx.ajax("GET", `/shots/${setup.shot}/r/${state.get("revision")}/rate?${new URLSearchParams({ rate, keep })}`, { target, swap: "innerHTML" });
+  }
+
+  // Only the points of what is chosen are offered
+  function otherPoints() {
+    const other = byId("line-other"), points = byId("line-other-point");
+    if (!other) return;
+    let first = null;
+    for (const option of points.options) {
+      option.hidden = option.disabled = option.dataset.of !== other.value;
+      if (!option.hidden) first ??= option;
+    }
+    if (points.selectedOptions[0]?.hidden !== false && first) first.selected = true;
+  }
+
+  // Fields that begin with the frame at hand
+  panel.addEventListener("htmx:afterSwap", () => {
+    keep = "seconds";
+    about = "floor";
+    otherPoints();
+    const here = panel.querySelector("[data-here]");
+    if (here) here.value = frame();
+  });
+
+  // --- drawing on the stage ---------------------------------------------------------------------------
+
+  const bar = document.getElementById("drawing");
+  state.on(["drawing"], ({ drawing }) => {
+    bar.classList.toggle("hidden", !drawing);
+    if (!drawing) return;
+    const n = drawing.points.length;
+    document.getElementById("drawing-says").textContent = n ? `${n} point${n > 1 ? "s" : ""} set. ${n < 3 ? "Three or more make a curve." : "Set more, or finish it."}` : "Click on the stage to set the path's points, from take-off to landing.";
+  });
+  document.getElementById("drawing-done").addEventListener("click", finishDrawing);
+  document.getElementById("drawing-stop").addEventListener("click", () => state.set({ drawing: null }));
+  document.getElementById("drawing-undo").addEventListener("click", () => state.set({ drawing: { points: state.get("drawing").points.slice(0, -1) } }));
+  document.addEventListener("keydown", (event) => { if (event.key === "Enter" && state.get("drawing") && !event.target.closest("button, input")) finishDrawing(); });
+}
