@@ -18,7 +18,7 @@ const COPIES = {
   "@tabler/icons": ["arrow-back-up", "arrow-forward-up", "arrow-left", "box", "check", "chevron-left", "chevron-right",
     "clipboard", "copy", "download", "eye", "eye-off", "flag", "focus-2", "keyboard", "line", "lock", "lock-open", "man",
     "movie", "pencil", "photo", "pin", "player-pause", "player-play", "player-skip-back", "player-skip-forward", "plus",
-    "repeat", "rotate-2", "route", "ruler-measure", "trash", "upload", "x", "zoom-in", "zoom-out"]
+    "repeat", "route", "ruler-measure", "trash", "upload", "x", "zoom-in", "zoom-out"]
     .map((name) => [`icons/outline/${name}.svg`, `icons/${name}.svg`]),
 };
 const LICENCES = { "three": "LICENSE", "uplot": "LICENSE", "htmx.org": "LICENSE", "@ibm/plex-sans": "LICENSE.txt",

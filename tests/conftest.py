@@ -13,8 +13,7 @@ from sqlalchemy import text
 from sqlalchemy.orm import Session
 
 from ironarc.core.shot import Shot
-from ironarc.demo.load import SCORES
-from ironarc.demo.posing import key_shot
+from ironarc.demo.load import SHOTS
 from ironarc.store.cluster import Cluster, free_port
 from ironarc.store.database import connect, migrate
 
@@ -26,7 +25,7 @@ settings.load_profile("ironarc")
 @cache
 def demo(word: str) -> Shot:
     """The demo shot whose name holds `word`, keyed once a run."""
-    return key_shot(next(score for score in SCORES if word in score.name))
+    return next(make for name, make in SHOTS.items() if word in name)()
 
 
 @contextmanager

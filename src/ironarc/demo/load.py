@@ -1,15 +1,24 @@
 """Puts the demo shots into the database."""
 
+from collections.abc import Callable
+
 from sqlalchemy import select
 from sqlalchemy.orm import Session
 
-from ironarc.demo import deck_somersault, gangway_slip, gap_hop
+from ironarc.core.shot import Shot
+from ironarc.demo import deck_somersault, gangway_slip, gap_hop, swinging_crate
 from ironarc.demo.posing import key_shot
+from ironarc.demo.references import with_references
 from ironarc.store import shots
 from ironarc.store.database import connect
 from ironarc.store.models import ShotRow
 
 SCORES = (gap_hop.SCORE, gangway_slip.SCORE, deck_somersault.SCORE)
+# Every demo shot by name; pictures of references are added where there is a database to keep them
+SHOTS: dict[str, Callable[[], Shot]] = {
+    **{score.name: lambda score=score: key_shot(score) for score in SCORES},
+    swinging_crate.NAME: swinging_crate.make,
+}
 
 
 def load(fresh: bool = False, only_if_new: bool = False, url: str | None = None) -> list[str]:
@@ -33,7 +42,10 @@ def _load(session: Session, fresh: bool, only_if_new: bool) -> list[str]:
     elif only_if_new and not shots.never_used(session):
         return []
     there = shots.names_of_demo(session)
-    wanted = [score for score in SCORES if score.name not in there]
-    for score in wanted:
-        shots.create(session, key_shot(score), author="demo", is_demo=True)
-    return [score.name for score in wanted]
+    wanted = [name for name in SHOTS if name not in there]
+    for name in wanted:
+        shot = SHOTS[name]()
+        if name == gap_hop.SCORE.name:
+            shot = with_references(shot, session)
+        shots.create(session, shot, author="demo", is_demo=True)
+    return wanted

@@ -10,9 +10,9 @@ from ironarc.core.edits import AddItem
 from ironarc.core.errors import EditError, FileError
 from ironarc.core.scene.reference import Reference
 from ironarc.core.shot import load_bvh_error, performer_from_bvh
+from ironarc.media import look
 from ironarc.store import files
 from ironarc.web.bench import apply_edit
-from ironarc.web.media import look
 
 pages = Blueprint("bring_in", __name__, url_prefix="/shots/<int:shot_id>")
 

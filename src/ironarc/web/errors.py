@@ -20,7 +20,11 @@ _SAYS = {
 def _answer(message: str, status: int):
     if request.headers.get("HX-Request"):
         return render_template("partials/message.html", message=message), status
-    if request.is_json or request.accept_mimetypes.best == "application/json" or request.path.endswith((".json", ".f32")):
+    if (
+        request.is_json
+        or request.accept_mimetypes.best == "application/json"
+        or request.path.endswith((".json", ".f32"))
+    ):
         return {"error": message}, status
     return render_template("error.html", message=message, status=status), status
 

@@ -154,7 +154,12 @@ def arch_drawing(plan: Plan) -> dict:
         return round(left + t / plan.hang_s * wide * scale, 1), round(ARCH_H - ARCH_PAD - (h - low) * scale, 1)
 
     rows = plan.frame_table()
-    beads = [{"x": x, "y": y, "frame": r["frame"]} for r in rows for x, y in [at(r["seconds"], r["height_m"])]]
+    beads = []
+    for row in rows:
+        x, y = at(row["seconds"], row["height_m"])
+        # a frame's number stands outside the arch, and over it at the top
+        away = (row["seconds"] - plan.rise_s) * plan.fps
+        beads.append({"x": x, "y": y, "frame": row["frame"], "aside": 0 if abs(away) < 0.8 else 9 if away > 0 else -9})
     whole = beads[:-1]
     return {
         "width": ARCH_W, "height": ARCH_H, "curve": " ".join(f"{x},{y}" for x, y in map(at, times, heights)),

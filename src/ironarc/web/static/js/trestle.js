@@ -152,7 +152,8 @@ export function createTrestle(svg, state, setup, timeview, actions) {
     if (!data || !state.get("width")) return;
     const width = state.get("width");
     const marks = flags();
-    const deck = RULER + (marks.length ? FLAGS : 0) + HEADROOM + ARCH;
+    // with no flight there is no arch to leave room for
+    const deck = RULER + (marks.length ? FLAGS : 0) + (data.flights.length ? HEADROOM + ARCH : 22);
     const keysTop = deck + GAP + data.piers.length * PIER + 2;
     const height = keysTop + KEYS + 4;
     svg.dataset.height = height;
@@ -166,6 +167,7 @@ export function createTrestle(svg, state, setup, timeview, actions) {
     drawRuler(moving, width);
     add(names, "text", { x: 12, y: deck - 4, class: "lane-name" }, "Flights");
     const tallest = Math.max(0.05, ...data.flights.map((f) => Math.max(f.rise_m, f.drop_m, ...f.asked.map((p) => p[1] - Math.min(f.asked[0][1], f.asked[f.asked.length - 1][1])))));
+    if (!data.flights.length) add(moving, "text", { x: GUTTER + 8, y: deck - 6, class: "lane-none" }, "No flight: something holds the body throughout");
     for (const flight of data.flights) drawFlight(moving, flight, data, deck, ARCH / tallest);
     add(moving, "line", { x1: GUTTER, x2: width - EDGE, y1: deck, y2: deck, class: "deck" });
     drawPiers(moving, data, deck + GAP);

@@ -21,7 +21,7 @@ function ring() {
 export function createGuides(scene) {
   const bead = ring(), group = new THREE.Group();
   scene.add(group);
-  let handles = [];
+  let handles = [], drawn = "";
 
   function clear() {
     for (const node of group.children) { node.geometry?.dispose(); node.material?.dispose(); }
@@ -48,6 +48,7 @@ export function createGuides(scene) {
       const handle = new THREE.Mesh(new THREE.OctahedronGeometry(0.045), new THREE.MeshBasicMaterial({ color: OXIDE, depthTest: false }));
       handle.position.set(...p);
       handle.renderOrder = 11;
+      handle.updateMatrixWorld(); // it can be pointed at before it is first drawn
       handle.userData = { guide: id, index };
       group.add(handle);
       handles.push(handle);
@@ -57,6 +58,9 @@ export function createGuides(scene) {
   return {
     // `moved`: points of the picked guide while one is dragged; `drawing`: points set so far
     show(setup, { visible, picked, moved, drawing }) {
+      const now = JSON.stringify([setup.guides, visible, picked, moved, drawing]);
+      if (now === drawn) return;
+      drawn = now;
       clear();
       for (const guide of setup.guides) {
         if (!visible || guide.hidden) continue;

@@ -3,6 +3,8 @@
 import * as THREE from "../../vendor/three.module.js";
 
 const STEEL = "#2B5876", PAPER = "#FBF9F4";
+const PX_PER_M = 100; // the parts' sizes below are as seen at this scale, and stay so however far the camera is
+const LINE_PX = 2.5;
 const UP = new THREE.Vector3(0, 1, 0);
 const EDGE_ON = 0.12; // a view this flat to the floor moves things across it only
 
@@ -15,7 +17,7 @@ function part(geometry, color, how) {
 
 export function createHandles(scene) {
   const group = new THREE.Group();
-  const circle = part(new THREE.RingGeometry(0.985, 1, 64).rotateX(-Math.PI / 2), STEEL, null);
+  const circle = part(new THREE.RingGeometry(0.98, 1, 72).rotateX(-Math.PI / 2), STEEL, null);
   const puck = part(new THREE.CylinderGeometry(0.15, 0.15, 0.03, 28), STEEL, "move");
   const cross = new THREE.Group();
   for (const turn of [0, Math.PI / 2]) {
@@ -33,27 +35,45 @@ export function createHandles(scene) {
   group.visible = false;
   scene.add(group);
   const base = new THREE.Vector3();
-  let heading = 0, drag = null;
+  let heading = 0, drag = null, size = 1, tall = 1, fine = 1;
+
+  // Lays the parts out about the base; what is gripped keeps its size on the screen
+  function lay() {
+    const ahead = new THREE.Vector3(Math.sin(heading), 0, Math.cos(heading)), right = new THREE.Vector3(Math.cos(heading), 0, -Math.sin(heading));
+    circle.scale.setScalar(size);
+    knob.position.copy(ahead).multiplyScalar(size);
+    nose.position.copy(ahead).multiplyScalar(size + 0.14 * fine);
+    nose.rotation.y = heading;
+    for (const mesh of [tab, tabHole]) { mesh.position.copy(right).multiplyScalar(size); mesh.rotation.y = heading; }
+    puck.position.copy(ahead).multiplyScalar(-size);
+    cross.position.copy(puck.position).setY(0.02 * fine);
+    post.position.copy(right).multiplyScalar(-size).setY(tall / 2);
+    cap.position.copy(right).multiplyScalar(-size).setY(tall);
+    for (const mesh of [puck, cross, knob, nose, tab, tabHole, cap]) mesh.scale.setScalar(fine);
+    post.scale.set(fine, tall, fine);
+  }
+
+  function drawCircle() {
+    circle.geometry.dispose();
+    circle.geometry = new THREE.RingGeometry(1 - (LINE_PX / PX_PER_M) * fine / size, 1, 72).rotateX(-Math.PI / 2);
+  }
 
   return {
-    // at : (3) foot on the floor; radius, height : m; turn : rad; scales, lifts : whether it can be
-    show({ at, radius, height, turn, scales }) {
+    // at : (3) foot on the floor; radius, height : m; turn : rad
+    show({ at, radius, height, turn }) {
       group.visible = true;
       base.copy(at);
-      heading = turn;
       group.position.copy(at);
-      const size = Math.max(radius, 0.3);
-      circle.scale.setScalar(size);
-      const ahead = new THREE.Vector3(Math.sin(turn), 0, Math.cos(turn)), right = new THREE.Vector3(Math.cos(turn), 0, -Math.sin(turn));
-      knob.position.copy(ahead).multiplyScalar(size);
-      nose.position.copy(ahead).multiplyScalar(size + 0.14);
-      nose.rotation.y = turn;
-      for (const mesh of [tab, tabHole]) { mesh.position.copy(right).multiplyScalar(size); mesh.rotation.y = turn; mesh.visible = scales; }
-      puck.position.copy(ahead).multiplyScalar(-size);
-      cross.position.copy(puck.position).setY(0.02);
-      post.position.copy(right).multiplyScalar(-size).setY(height / 2);
-      post.scale.y = height;
-      cap.position.copy(right).multiplyScalar(-size).setY(height);
+      [heading, size, tall] = [turn, Math.max(radius, 0.3), height];
+      lay();
+    },
+    keepSize(camera, pixels) {
+      const across = camera.isOrthographicCamera ? (camera.top - camera.bottom) / camera.zoom : 2 * Math.tan(THREE.MathUtils.degToRad(camera.fov / 2)) * camera.position.distanceTo(group.position);
+      const now = (across / pixels) * PX_PER_M;
+      if (!group.visible || Math.abs(now / fine - 1) < 0.02) return;
+      fine = now;
+      lay();
+      drawCircle();
     },
     hide() { group.visible = false; },
     hit(raycaster) {

@@ -5,6 +5,7 @@ import { createHandles, shiftOf } from "./handles.js";
 
 const UP = new THREE.Vector3(0, 1, 0);
 const NEAR_PX = 18; // a click this near to a joint picks its body
+const SAYS = { move: "drag to move it over the floor", turn: "drag to turn it", lift: "drag to lift it", scale: "drag to scale it" };
 const STILL_PX = 4; // a press that moves less is a click
 
 export function createHands(canvas, scene, { state, setup, cameras, markers, props, guides, actions, changed }) {
@@ -27,11 +28,11 @@ export function createHands(canvas, scene, { state, setup, cameras, markers, pro
       const motion = state.get("motions")[item.id];
       if (!motion) return null;
       const at = (frame - setup.first) * item.figure.joints * 7;
-      return { at: new THREE.Vector3(motion[at], setup.floor, motion[at + 2]), radius: item.figure.height * 0.42, height: item.figure.height * 0.62, turn: item.placement.turn, scales: true };
+      return { at: new THREE.Vector3(motion[at], setup.floor, motion[at + 2]), radius: item.figure.height * 0.42, height: item.figure.height * 0.62, turn: item.placement.turn };
     }
     if (!("track" in item)) return null;
     const [x, y, z] = propRow(setup, item, frame), [w, h, d] = item.size;
-    return { at: new THREE.Vector3(x, y, z), radius: Math.hypot(w, d) / 2 + 0.18, height: h + 0.25, turn: item.turn[0], scales: true };
+    return { at: new THREE.Vector3(x, y, z), radius: Math.hypot(w, d) / 2 + 0.18, height: h + 0.25, turn: item.turn[0] };
   }
 
   // --- dragging what is picked ------------------------------------------------------------------------
@@ -154,6 +155,7 @@ export function createHands(canvas, scene, { state, setup, cameras, markers, pro
     if (event.buttons || state.get("playing") || event.target !== canvas) return;
     aim(event);
     const how = state.get("drawing") ? null : handles.hit(raycaster), onPoint = guides.hit(raycaster);
+    state.set({ dragSays: SAYS[how] ?? (onPoint?.guide ? "drag to bend the guide curve" : null) });
     canvas.style.cursor = state.get("drawing") ? "crosshair" : how || onPoint?.guide ? "grab" : "";
     const bead = how || onPoint ? null : markers.beadAt(raycaster);
     state.set({ hover: bead === null ? null : setup.first + bead });
@@ -202,6 +204,7 @@ export function createHands(canvas, scene, { state, setup, cameras, markers, pro
     shiftOf: (id) => (id === shiftId ? shift : null),
     propShift: () => ({ shift, shiftId }),
     movedPoints: () => moved,
+    keepSize: handles.keepSize,
     show(frame) {
       const item = picked(), stand = standOf(item, frame);
       if (!stand) { handles.hide(); return; }

@@ -80,11 +80,12 @@ export function createMarkers(scene, behind) {
     dashes.instanceMatrix.needsUpdate = true;
   }
 
-  function drawGrid(data) {
+  // The floor's grid, 2.5 m beyond whatever is in the shot
+  function drawGrid(data, box) {
+    for (const lines of grid.children) { lines.geometry.dispose(); lines.material.dispose(); }
     grid.clear();
-    const xs = data.com.map((c) => c[0]), zs = data.com.map((c) => c[2]);
-    const span = (v, pad) => [Math.floor(Math.min(...v) - pad), Math.ceil(Math.max(...v) + pad)];
-    const [x0, x1] = span(xs, 3), [z0, z1] = span(zs, 3);
+    const span = (low, high) => [Math.floor(low - 2.5), Math.ceil(high + 2.5)];
+    const [x0, x1] = span(box.min.x, box.max.x), [z0, z1] = span(box.min.z, box.max.z);
     const metre = [], quarter = [], y = data.floor;
     for (let x = x0; x <= x1 + 1e-6; x += 0.25) (Number.isInteger(x) ? metre : quarter).push(x, y, z0, x, y, z1);
     for (let z = z0; z <= z1 + 1e-6; z += 0.25) (Number.isInteger(z) ? metre : quarter).push(x0, y, z, x1, y, z);
@@ -95,7 +96,7 @@ export function createMarkers(scene, behind) {
   }
 
   return {
-    setData(data) { drawBeads(data); drawAsked(data); drawGrid(data); },
+    setData(data, box) { drawBeads(data); drawAsked(data); drawGrid(data, box); },
     setFrame(data, index, hover) {
       const [x, y, z] = data.com[index];
       disc.position.set(x, y, z);

@@ -1,8 +1,8 @@
-// Props as places: plain solids of paper with ink edges, their measures beside them, and the line they hang from.
+// Props as places: plain solids of paper with ink edges, their names and measures over them, the line they hang from.
 import * as THREE from "../../vendor/three.module.js";
 import { propRow } from "../scene.js";
 
-const PAPER = "#e9e3d5", INK = "#4b4a45", PICKED = "#9E3A1B", QUIET = "#5f5e58";
+const PAPER = "#e9e3d5", INK = "#4b4a45", PICKED = "#9E3A1B";
 
 // Geometry whose foot's middle is the origin, as the core has it
 function shapeOf({ kind, size: [w, h, d] }) {
@@ -26,35 +26,16 @@ function measureText({ kind, name, size: [w, h, d] }) {
   return `${name}  ${cm(w)} × ${cm(h)} × ${cm(d)} cm`;
 }
 
-// Words that keep their size on the screen
-export function label(text, color = QUIET) {
-  const canvas = document.createElement("canvas"), scale = 2, font = `500 ${13 * scale}px "IBM Plex Sans", sans-serif`;
-  const draw = canvas.getContext("2d");
-  draw.font = font;
-  canvas.width = Math.ceil(draw.measureText(text).width) + 12 * scale;
-  canvas.height = 20 * scale;
-  draw.font = font;
-  draw.fillStyle = "rgb(251 249 244 / 0.86)";
-  draw.fillRect(0, 0, canvas.width, canvas.height);
-  draw.fillStyle = color;
-  draw.textBaseline = "middle";
-  draw.fillText(text, 6 * scale, canvas.height / 2);
-  const texture = new THREE.CanvasTexture(canvas);
-  texture.colorSpace = THREE.SRGBColorSpace;
-  const sprite = new THREE.Sprite(new THREE.SpriteMaterial({ map: texture, depthTest: false, sizeAttenuation: false }));
-  sprite.renderOrder = 12;
-  sprite.userData.pixels = [canvas.width / scale, canvas.height / scale];
-  return sprite;
-}
-
-export function createProps(scene) {
+// `words`: an element over the canvas that the labels stand in
+export function createProps(scene, words) {
   let built = [];
 
   function clear() {
     for (const { group } of built) {
       scene.remove(group);
-      group.traverse((node) => { node.geometry?.dispose(); node.material?.map?.dispose(); node.material?.dispose(); });
+      group.traverse((node) => { node.geometry?.dispose(); node.material?.dispose(); });
     }
+    words.replaceChildren();
     built = [];
   }
 
@@ -65,30 +46,34 @@ export function createProps(scene) {
     body.add(solid);
     const edges = prop.kind === "ball" ? null : new THREE.LineSegments(new THREE.EdgesGeometry(solid.geometry, 30), new THREE.LineBasicMaterial({ color: INK }));
     if (edges) body.add(edges);
-    const words = label(measureText(prop));
-    group.add(body, words);
+    const label = document.createElement("span");
+    words.append(label);
+    group.add(body);
     let line = null;
     if (prop.hung_from) {
       line = new THREE.Line(new THREE.BufferGeometry().setAttribute("position", new THREE.Float32BufferAttribute(6, 3)), new THREE.LineBasicMaterial({ color: INK }));
       group.add(line);
     }
     scene.add(group);
-    return { prop, group, body, solid, edges, words, line };
+    return { prop, group, body, solid, edges, label, line, top: new THREE.Vector3() };
   }
 
-  const top = new THREE.Vector3();
+  const onScreen = new THREE.Vector3();
   return {
     setScene(setup) { clear(); built = setup.props.map(build); },
-    show(setup, frame, { visible, picked, shift, shiftId }) {
-      for (const { prop, group, body, solid, edges, words, line } of built) {
+    // `setting`: labels are shown while the scene is being set
+    show(setup, frame, { visible, setting, picked, shift, shiftId }) {
+      for (const { prop, group, body, solid, edges, label, line, top } of built) {
         group.visible = visible && !prop.hidden;
         const [x, y, z, qw, qx, qy, qz] = propRow(setup, prop, frame);
         body.matrixAutoUpdate = false;
-        body.matrix.compose(top.set(x, y, z).clone(), new THREE.Quaternion(qx, qy, qz, qw), new THREE.Vector3(1, 1, 1));
+        body.matrix.compose(top.set(x, y, z), new THREE.Quaternion(qx, qy, qz, qw), new THREE.Vector3(1, 1, 1));
         if (shift && shiftId === prop.id) body.matrix.premultiply(shift);
         body.matrixWorldNeedsUpdate = true;
         top.set(0, prop.size[1], 0).applyMatrix4(body.matrix);
-        words.position.copy(top).add(new THREE.Vector3(0, 0.1, 0));
+        label.hidden = !group.visible || !setting;
+        label.textContent = picked === prop.id ? measureText(prop) : prop.name;
+        label.classList.toggle("is-picked", picked === prop.id);
         if (line) {
           line.geometry.attributes.position.setXYZ(0, ...prop.hung_from);
           line.geometry.attributes.position.setXYZ(1, top.x, top.y, top.z);
@@ -98,12 +83,12 @@ export function createProps(scene) {
         (edges ?? solid).material.color.set(picked === prop.id ? PICKED : edges ? INK : PAPER);
       }
     },
-    // Words keep their size: one pixel is `unit` at unit distance (perspective), or everywhere (square on)
-    keepSize(camera, height) {
-      const unit = camera.isOrthographicCamera ? (camera.top - camera.bottom) / camera.zoom / height : 2 * Math.tan(THREE.MathUtils.degToRad(camera.fov / 2)) / height;
-      for (const { words } of built) {
-        words.material.sizeAttenuation = camera.isOrthographicCamera;
-        words.scale.set(words.userData.pixels[0] * unit, words.userData.pixels[1] * unit, 1);
+    // Puts the labels over the tops of their props, as the camera sees them; w, h : pixels of the canvas
+    placeLabels(camera, w, h) {
+      for (const { label, top } of built) {
+        if (label.hidden) continue;
+        onScreen.copy(top).project(camera);
+        label.style.transform = `translate(${((onScreen.x + 1) * w) / 2}px, ${((1 - onScreen.y) * h) / 2}px) translate(-50%, -130%)`;
       }
     },
     hit(raycaster) {

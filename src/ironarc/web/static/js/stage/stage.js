@@ -28,7 +28,10 @@ export function createStage(canvas, state, setup, actions, references) {
   const redraw = () => { if (!asked) { asked = true; requestAnimationFrame(draw); } };
   const figures = new Map();
   const markers = createMarkers(scene, behind);
-  const props = createProps(scene);
+  const labels = document.createElement("div");
+  labels.className = "stage-labels";
+  canvas.after(labels);
+  const props = createProps(scene, labels);
   const guides = createGuides(scene);
   const backdrops = createBackdrops(behind, references, redraw);
   const cameras = createCameras(canvas, travel, redraw);
@@ -38,7 +41,8 @@ export function createStage(canvas, state, setup, actions, references) {
     asked = false;
     const camera = cameras.current();
     markers.keepSize(camera);
-    props.keepSize(camera, canvas.clientHeight || 1);
+    props.placeLabels(camera, canvas.clientWidth, canvas.clientHeight);
+    hands.keepSize(camera, canvas.clientHeight || 1);
     renderer.clear();
     renderer.render(behind, camera);
     renderer.clearDepth();
@@ -95,7 +99,7 @@ export function createStage(canvas, state, setup, actions, references) {
     showFigures(index, shown.ghosts && !state.get("playing") && !held, held);
     markers.show(shown);
     markers.setFrame(data, index, hover === null ? null : hover - setup.first);
-    props.show(setup, frame, { visible: shown.props, picked: setting ? picked : "", ...hands.propShift() });
+    props.show(setup, frame, { visible: shown.props, setting, picked: setting ? picked : "", ...hands.propShift() });
     guides.show(setup, { visible: shown.guides, picked: setting ? picked : "", moved: hands.movedPoints(), drawing: state.get("drawing") });
     backdrops.show(setup, shown.references);
     hands.show(frame);
@@ -136,11 +140,12 @@ export function createStage(canvas, state, setup, actions, references) {
     props.setScene(setup);
     backdrops.setScene(setup);
     for (const { figure } of figures.values()) figure.setFloor(data.floor);
-    markers.setData(data);
+    const box = boxOf(data);
+    markers.setData(data, box);
     resize();
     // who or what came or went asks for another look at the whole; a nudge does not
     const now = [...setup.performers, ...setup.props].map((item) => item.id).join();
-    cameras.setBox(boxOf(data), Boolean(inShot) && now !== inShot);
+    cameras.setBox(box, Boolean(inShot) && now !== inShot);
     inShot = now;
   });
   state.on(["frame", "hover", "scene", "data", "motions", "shown", "playing", "pick", "step", "hold", "drawing"], show);
