@@ -17,6 +17,8 @@ PICTURES = {"PNG": "image/png", "JPEG": "image/jpeg", "WEBP": "image/webp"}
 # What an ordinary Chromium plays, by container and codec
 CONTAINERS = {"mov,mp4,m4a,3gp,3g2,mj2": "video/mp4", "matroska,webm": "video/webm"}
 CODECS = {"video/mp4": {"h264", "av1", "vp9"}, "video/webm": {"vp8", "vp9", "av1"}}
+SIGNATURES = (b"\x89PNG", b"\xff\xd8\xff")  # a picture cut so short that nothing else of it is left
+DAMAGED = "{} is damaged or cut short. Save it again, then bring it in."
 LARGEST_PX = 4096
 MOST_PICTURES = 1000
 MOST_FRAMES = 20_000
@@ -64,11 +66,13 @@ def _picture(name: str, data: bytes, maybe: bool = False) -> tuple[int, int, str
                 if form in PICTURES and max(width, height) <= LARGEST_PX:
                     picture.load()  # a picture cut short is found here, not by the browser
     except UnidentifiedImageError:
+        if data.startswith(SIGNATURES):
+            raise FileError(DAMAGED.format(name)) from None
         if maybe:
             return None
         raise FileError(f"{name} is not a picture. A sequence is made of PNG, JPEG or WebP pictures.") from None
     except (OSError, SyntaxError, ValueError, Image.DecompressionBombError, Image.DecompressionBombWarning):
-        raise FileError(f"{name} is damaged or cut short. Save it again, then bring it in.") from None
+        raise FileError(DAMAGED.format(name)) from None
     if form not in PICTURES:
         raise FileError(f"{name} is a {form} picture. Save it as PNG, JPEG or WebP, and bring it in again.")
     if max(width, height) > LARGEST_PX:
