@@ -7,12 +7,13 @@ from dataclasses import replace
 import mujoco
 import numpy as np
 
-from ironarc.core.body import Body
+from ironarc.core.body import Body, weigh
 from ironarc.core.findings import find
 from ironarc.core.motion.bake import Poses
 from ironarc.core.reading import read
 from ironarc.core.reading.momentum import body_centres, momentum, whole_com
 from ironarc.core.rig import Joint, Rig
+from ironarc.core.scene.props import KINDS, Prop
 from ironarc.core.shot import Shot, bake_shot, from_bvh, read_shot, to_bvh
 from ironarc.demo import gap_hop
 from ironarc.demo.posing import key_shot
@@ -62,8 +63,15 @@ def main() -> None:
         model = model_of(body, poses)
         theirs = median_ms(lambda m=model, p=poses: stepped(m, p), 3)
         print(f"com and L {ours:.2f} ms, MuJoCo stepped from Python {theirs:.1f} ms, ratio {theirs / ours:.1f}")
+    shot = clip(240)
+    poses, body = bake_shot(shot), shot.performer.body()
+    props = tuple(Prop(f"prop{i}", "P", kind, (1.0, 0.5, 1.0), (i, 0.0, 0.0)) for i, kind in enumerate(KINDS * 2))
+    bare, with_props = (median_ms(lambda p=p: read(poses, body, 9.81, 0.0, p), 25) for p in ((), props))
+    print(f"reading 240 frames: {bare:.1f} ms, with {len(props)} props {with_props:.1f} ms")
     performer = clip(24).performer
-    print(f"weighing a rig {median_ms(performer.body):.1f} ms")
+    weigh_anew = weigh.__wrapped__
+    print(f"weighing a rig {median_ms(lambda: weigh_anew(performer.rig, performer.scale_to_m)):.1f} ms", end=", ")
+    print(f"again {median_ms(performer.body):.2f} ms")
     data = to_bvh(clip(10_000))
     print(f"reading a BVH of {len(data) / 1e6:.0f} MB {median_ms(lambda: from_bvh(data, 'x'), 3):.0f} ms")
 

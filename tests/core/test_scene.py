@@ -219,6 +219,7 @@ def test_moving_a_keyed_prop_moves_its_keys_and_its_hook():
 def test_rates_are_exact_ratios(text, rate):
     assert parse_rate(text) == rate
     assert rate_of(round(float(1 / rate), 6)) == rate
+    assert rate_of(0.016666) == 60
 
 
 @pytest.mark.parametrize("text", ["", "fast", "0", "-24", "11", "241", "1/0"])
@@ -259,6 +260,8 @@ def test_what_a_rate_does_to_each_flight_is_told_beforehand():
     (moved,) = rate_effects(dense, Fraction(48), KEEP_SECONDS)
     assert moved.now_frames == pytest.approx(32, abs=3)
     assert moved.now_g == pytest.approx(moved.was_g, rel=0.03)
+    (short,) = rate_effects(dense, Fraction(12), KEEP_SECONDS)
+    assert short.now_frames == pytest.approx(8, abs=1)
 
 
 def test_everything_moves_along_when_frames_are_renumbered_and_the_range_touches_no_key():

@@ -1,7 +1,7 @@
 """A rig's mass: which segments its joints stand for, and the parts' masses, centres and inertia."""
 
 from dataclasses import dataclass
-from functools import cached_property
+from functools import cached_property, lru_cache
 
 import numpy as np
 
@@ -90,6 +90,7 @@ def _steiner(d: np.ndarray) -> np.ndarray:
     return d @ d * np.eye(3) - np.outer(d, d)
 
 
+@lru_cache(maxsize=64)  # a revision weighs the very rig the one before it did
 def weigh(rig: Rig, scale_to_m: float, mass_kg: float = DEFAULT_MASS_KG, build: str = "m") -> Body:
     """Shares `mass_kg` over the joints of a rig by the published table.
 

@@ -4,7 +4,9 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from ironarc.core.errors import EditError
+from ironarc.core.findings import can_judge
 from ironarc.core.reading import Reading
+from ironarc.core.reading.flights import Flight
 from ironarc.core.scene.rate import retime_frame, retime_keys, retime_layers
 from ironarc.core.scene.reference import Reference
 from ironarc.core.scene.timing import Cut, Timing
@@ -78,7 +80,8 @@ def _retimed(performer: Performer, about: int, factor: Fraction) -> Performer:
 class RateEffect:
     """What a change of rate does to one flight, before and after: frames in the air, seconds, implied g (m/s²).
 
-    `now_...` values are None where the flight can't be found again after the change.
+    `now_...` values are None where the flight can't be found again after the change; an implied g is None
+    where the flight is too short to judge it.
     """
 
     performer: str
@@ -86,7 +89,7 @@ class RateEffect:
     end: int
     was_frames: int
     was_s: float
-    was_g: float
+    was_g: float | None
     now_frames: int | None
     now_s: float | None
     now_g: float | None
@@ -100,10 +103,14 @@ def rate_effects(shot: Shot, rate: Fraction, keep: str) -> list[RateEffect]:
         was = read_shot(shot, performer_id=performer.id)
         now = read_shot(changed, performer_id=performer.id)
         for flight, found in _pair(was, now, float(rate / shot.rate) if keep == KEEP_SECONDS else 1.0):
-            before = (flight.start, flight.end, flight.hang_frames, flight.hang_s, flight.implied_g)
-            after = (found.hang_frames, found.hang_s, found.implied_g) if found else (None, None, None)
-            out.append(RateEffect(performer.name, *before, *after))
+            after = (found.hang_frames, found.hang_s, _judged_g(found, shot.g)) if found else (None, None, None)
+            before = (flight.hang_frames, flight.hang_s, _judged_g(flight, shot.g))
+            out.append(RateEffect(performer.name, flight.start, flight.end, *before, *after))
     return out
+
+
+def _judged_g(flight: Flight, g: float) -> float | None:
+    return flight.implied_g if can_judge(flight, g) else None
 
 
 def _pair(was: Reading, now: Reading, factor: float) -> list:

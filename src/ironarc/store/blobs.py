@@ -3,8 +3,10 @@
 import hashlib
 import io
 from collections.abc import Iterable
+from threading import Lock
 
 import numpy as np
+from cachetools import LRUCache
 from sqlalchemy import select
 from sqlalchemy.dialects.postgresql import insert
 from sqlalchemy.orm import Session
@@ -20,7 +22,16 @@ def encode(array: np.ndarray) -> bytes:
 
 
 def decode(data: bytes) -> np.ndarray:
-    return np.load(io.BytesIO(data), allow_pickle=False)
+    """The array, not to be written into: others may hold it too."""
+    array = np.load(io.BytesIO(data), allow_pickle=False)
+    array.setflags(write=False)
+    return array
+
+
+# Blobs never change, and a revision names nearly all of those its parent did
+_CACHE_BYTES = 64 * 1024 * 1024
+_cache: LRUCache[str, np.ndarray] = LRUCache(_CACHE_BYTES, getsizeof=lambda array: array.nbytes + 200)
+_lock = Lock()
 
 
 class BlobWriter:
@@ -45,9 +56,20 @@ class BlobWriter:
 
 
 def load_blobs(session: Session, addresses: Iterable[str]) -> dict[str, np.ndarray]:
-    """Arrays by address, in one query."""
-    rows = session.execute(select(BlobRow.address, BlobRow.data).where(BlobRow.address.in_(set(addresses))))
-    return {address: decode(data) for address, data in rows}
+    """Arrays by address: those read before from memory, the others in one query."""
+    wanted = set(addresses)
+    with _lock:
+        found = {address: _cache[address] for address in wanted if address in _cache}
+    missing = wanted - found.keys()
+    if missing:
+        rows = session.execute(select(BlobRow.address, BlobRow.data).where(BlobRow.address.in_(missing)))
+        read = {address: decode(data) for address, data in rows}
+        with _lock:
+            for address, array in read.items():
+                if array.nbytes < _CACHE_BYTES // 8:
+                    _cache[address] = array
+        found |= read
+    return found
 
 
 def addresses_in(plain: dict | list) -> set[str]:

@@ -60,8 +60,9 @@ def _asked_for(shot: Shot) -> tuple[str, str]:
     """The performer and the item the address asks for, or the first and none where they are not in the shot."""
     ids = {item.id: item for item in shot.items()}
     who, pick = request.args.get("who", ""), request.args.get("pick", "")
-    who = who if isinstance(ids.get(who), Performer) else shot.performer.id
-    return who, pick if pick in ids else ""
+    # a performer that is picked is read, unless another one is asked for
+    readable = [i for i in (who, pick, shot.performer.id) if isinstance(ids.get(i), Performer)]
+    return readable[0], pick if pick in ids else ""
 
 
 @pages.get("")

@@ -106,9 +106,12 @@ def touching_prop(track: PointTrack, anatomy: Anatomy, prop: Prop, frames: np.nd
     A point far inside passes through the prop and does not rest on it.
     """
     scale = anatomy.height_m / REFERENCE_HEIGHT_M
-    at, turn = prop.track(frames)
+    # one that rests is in one place for all frames
+    at, turn = prop.track(frames if prop.is_keyed else frames[:1])
     own = rotation.rotate(turn[:, None], track.position - at[:, None], back=True)
     away = prop.distance(own) - track.padding
+    if away.min() > SETTINGS["contact_near"].value * scale:
+        return np.zeros(away.shape, dtype=bool)  # nothing ever comes near
     inside = away < -SETTINGS["contact_deep"].value * scale
     return _resting(np.where(inside, np.inf, away), slower_speed(own, dt), scale)
 

@@ -15,7 +15,7 @@ from ironarc.core.rig import Rig
 MIN_FPS, MAX_FPS = 12, 240
 # Rates of film and video that are not whole: 24000/1001 and its kin
 NAMED = tuple(Fraction(n, 1001) for n in (24_000, 30_000, 48_000, 60_000, 120_000))
-SAME_RATE = 2e-5  # frame times in files have five or six digits
+SAME_RATE = 1e-4  # frame times in files have as few as five digits: 0.016666
 
 
 def rate_of(frame_time_s: float) -> Fraction:

@@ -160,9 +160,10 @@ export function createReferences(root, state, setup, actions) {
       panel.classList.toggle("hidden", !inPanel || reference.hidden || !state.get("shown").references);
       one.picture.show(own);
       panel.dataset.own = own;
-      panel.querySelector(".ref-own").textContent = reference.kind === "still" ? "still" : `its ${own + reference.number_from - 1}`;
-      const mark = reference.marks.find((m) => m.own === own), away = reference.pose_frame !== null && reference.pose_frame !== frame;
-      panel.querySelector(".ref-says").textContent = line?.id === reference.id ? "Drag from one end of the line to the other" : away ? `For the pose at frame ${reference.pose_frame}` : mark ? mark.word : "";
+      const mark = reference.marks.find((m) => m.own === own);
+      panel.querySelector(".ref-own").textContent = `${mark ? `${mark.word} · ` : ""}${reference.kind === "still" ? "still" : `its ${own + reference.number_from - 1}`}`;
+      const away = reference.pose_frame !== null && reference.pose_frame !== frame;
+      panel.querySelector(".ref-says").textContent = line?.id === reference.id ? "Drag from one end of the line to the other" : away ? `For the pose at frame ${reference.pose_frame}` : "";
       panel.querySelector(".ref-picture").style.opacity = away ? 0.4 : 1;
       drawLines(one);
     }

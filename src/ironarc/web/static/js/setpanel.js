@@ -213,13 +213,15 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
   }
 
   // Fields that begin with the frame at hand
-  panel.addEventListener("htmx:afterSwap", () => {
+  function begin() {
     keep = "seconds";
     about = "floor";
     otherPoints();
     const here = panel.querySelector("[data-here]");
     if (here) here.value = frame();
-  });
+  }
+  panel.addEventListener("htmx:afterSwap", (event) => { if (event.target === panel) begin(); });
+  begin();
 
   // --- drawing on the stage ---------------------------------------------------------------------------
 

@@ -69,7 +69,7 @@ export function createTrestle(svg, state, setup, timeview, actions) {
     if (Math.abs(away) > 14) {
       const says = `gravity asks ${Math.round(flight.asked_rise_m * 100)} cm`;
       if (away > 30) add(g, "text", { x, y: base - idealTop - 7, "text-anchor": "middle", class: "asked-label" }, says);
-      else add(g, "text", { x: timeview.x(flight.landing) + 8, y: base - Math.max(idealTop, 14) + 4, class: "asked-label" }, says);
+      else add(g, "text", { x: Math.max(timeview.x(flight.landing) + 8, x + half + 4), y: base - Math.max(idealTop, 14) + 4, class: "asked-label" }, says);
     }
     g.addEventListener("click", () => actions.chooseFlight(flight));
     g.addEventListener("keydown", (event) => {
