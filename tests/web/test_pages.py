@@ -26,7 +26,7 @@ def edit(client, token, hop, command: dict, revision=None):
 def test_an_empty_yard_says_what_to_do(client):
     page = client.get("/").text
     assert "No shots yet" in page
-    assert "Drop a BVH file" in page
+    assert "Drop a BVH file anywhere on this page" in page
 
 
 def test_the_yard_shows_a_card_with_a_drawn_picture(client, hop):
@@ -84,7 +84,7 @@ def test_no_file_and_a_file_too_large_are_said(client, app, token):
     app.config["MAX_CONTENT_LENGTH"] = 1000
     answer = send(client, token, b"x" * 5000)
     assert answer.status_code == 413
-    assert "larger than 64 MB" in answer.text
+    assert "This is larger than 64 MB" in answer.text
 
 
 def test_every_answer_has_the_security_headers_and_no_page_needs_inline_script(client, hop):

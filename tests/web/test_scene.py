@@ -69,6 +69,15 @@ def test_every_one_of_the_crew_can_join(bench, member, pose):
     assert table[0, 0, 0] == pytest.approx(0.9, abs=0.01)
 
 
+def test_a_new_shot_has_one_of_the_crew_standing_on_the_floor(client, token, session):
+    answer = client.post("/shots/new", data={"csrf_token": token})
+    bench = Bench(client, token, session, int(answer.location.split("/shots/")[1].split("?")[0]))
+    shot = bench.shot
+    assert [p.name for p in shot.performers] == ["Bram Okoro"]
+    assert bench.get("reading.json").json["flights"] == []
+    assert bench.get("scene.json").json["floor"] == 0.0
+
+
 def test_one_who_is_not_of_the_crew_is_refused(bench):
     assert "The crew has bram, tansy, halloran, gull" in says(bench.command("add_stock", member="x", pose="rest"))
 
@@ -249,6 +258,8 @@ def test_json_and_bvh_name_their_performer(bench):
     bench.command("add_stock", member="tansy", pose="standing")
     data = bench.get("export.json").json
     assert [p["name"] for p in data["performers"]] == ["Bram Okoro", "Tansy Vale"]
+    first = bench.get("export.json?schema=1&who=performer2").json
+    assert (first["schema"], first["com_m"]) == (1, data["performers"][1]["com_m"])
     answer = bench.get("export.bvh?who=performer2")
     assert "Tansy Vale.bvh" in answer.headers["Content-Disposition"]
     assert bench.client.get("/").text.count("2 performers") == 1

@@ -21,6 +21,7 @@ from ironarc.core.shot_rate import rate_effects
 from ironarc.store import files, shots
 from ironarc.web.bench_data import flight_data, motion_bytes, reading_data, scene_data
 from ironarc.web.commands import EDIT_REQUEST, MOVE_REQUEST, to_edit
+from ironarc.web.picture import sizes_picture
 from ironarc.web.variants import Seen
 
 pages = Blueprint("bench", __name__, url_prefix="/shots/<int:shot_id>")
@@ -139,10 +140,10 @@ def _panel(session, shot_id: int, revision: int, step: str) -> str:
 
 def _set_panel(session, shot_id: int, revision: int, shot: Shot, pick: str) -> dict:
     """What the Set panel knows beside the shot: sizes of all bodies, and the item picked on the scene sheet."""
-    heights = {
-        who: reading.body.anatomy.height_m for who, reading in read_performers(session, shot_id, revision, shot).items()
-    }
+    readings = read_performers(session, shot_id, revision, shot)
+    heights = {who: reading.body.anatomy.height_m for who, reading in readings.items()}
     return {
+        "sizes": sizes_picture((p.name, readings[p.id]) for p in shot.performers),
         "picked": shot.item(pick) if pick else None, "heights": heights, "worlds": WORLDS, "rates": RATES,
         "rate": rate_text(shot.rate), "stock": STOCK, "poses": POSES, "kinds": KINDS, "ways": WAYS,
         "prop_points": PROP_POINTS, "mark_words": MARK_WORDS,

@@ -12,7 +12,7 @@ _STATUS = {NotFound: 404, StaleRevision: 409}
 _SAYS = {
     404: "There is nothing at this address.",
     405: "That can't be done at this address.",
-    413: "This file is larger than 64 MB, the most that can be brought in. Cut the range or the rate, and try again.",
+    413: "This is larger than 64 MB, the most that can be brought in at once. Make it smaller and try again.",
     500: "Something broke on our side. Nothing was changed. Go back to the Yard and try again.",
 }
 

@@ -6,7 +6,7 @@ import re
 from flask import Blueprint, Response, request
 
 from ironarc.core.errors import EditError
-from ironarc.core.reading_json import readings_to_plain
+from ironarc.core.reading_json import reading_to_plain_1, readings_to_plain
 from ironarc.core.shot import to_bvh
 from ironarc.web.bench import open_session, read_performers, see
 
@@ -46,4 +46,9 @@ def export_json(shot_id: int, revision: int):
     with open_session() as session:
         shot = see(session, shot_id, revision).shot
         readings = read_performers(session, shot_id, revision, shot)
-    return _download(shot.name, json.dumps(readings_to_plain(shot, readings)).encode(), "json", "application/json")
+    if request.args.get("schema") == "1":
+        performer = shot.performer_called(request.args.get("who", ""))
+        plain = reading_to_plain_1(shot, readings[performer.id], performer)
+    else:
+        plain = readings_to_plain(shot, readings)
+    return _download(shot.name, json.dumps(plain).encode(), "json", "application/json")

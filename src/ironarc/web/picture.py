@@ -1,4 +1,12 @@
-"""The small picture on a Yard card, drawn from the motion itself."""
+"""Small pictures drawn from the motion itself: a Yard card's, and all bodies of a shot side by side."""
+
+from collections.abc import Iterable
+
+import numpy as np
+
+from ironarc.core import rotation
+from ironarc.core.card import part_ends
+from ironarc.core.reading import Reading
 
 WIDTH, HEIGHT = 320, 172
 MARGIN = 14
@@ -33,3 +41,41 @@ def card_picture(card: dict) -> dict:
     figures.sort(key=lambda f: f["strong"])
     path = " ".join("{},{}".format(*place(x, y)) for x, y in card["path"])
     return {"width": WIDTH, "height": HEIGHT, "figures": figures, "path": path, "floor": HEIGHT - GROUND}
+
+
+SIDE_WIDTH, SIDE_HEIGHT, SIDE_FLOOR = 287, 150, 112
+NAME_LETTERS = 12
+
+
+def sizes_picture(bodies: Iterable[tuple[str, Reading]]) -> dict:
+    """All bodies (name, reading) side by side to one scale, as each stands on its first frame, from the front."""
+    bodies = list(bodies)
+    outlines = [_outline(reading) for _, reading in bodies]
+    each = SIDE_WIDTH / len(bodies)
+    tallest = max(lines[:, [1, 3]].max() for lines in outlines)
+    widest = max(np.ptp(lines[:, [0, 2]]) + 0.15 for lines in outlines)
+    scale = min((SIDE_FLOOR - 8) / tallest, each / widest)
+    out = []
+    for i, ((name, reading), lines) in enumerate(zip(bodies, outlines, strict=True)):
+        x = each * (i + 0.5)
+        drawn = np.column_stack(
+            [x + lines[:, 0] * scale, SIDE_FLOOR - lines[:, 1] * scale, x + lines[:, 2] * scale,
+             SIDE_FLOOR - lines[:, 3] * scale, np.maximum(lines[:, 4] * scale, 1.5)]
+        )  # fmt: skip
+        short = name if len(name) <= NAME_LETTERS or len(bodies) < 4 else name[: NAME_LETTERS - 1] + "…"
+        out.append({"name": short, "x": x, "height_m": reading.body.anatomy.height_m, "lines": drawn.round(1).tolist()})
+    return {"width": SIDE_WIDTH, "height": SIDE_HEIGHT, "floor": SIDE_FLOOR, "bodies": out}
+
+
+def _outline(reading: Reading) -> np.ndarray:
+    """(parts, 5) m: both ends of each part from the front (across, up), and its width; centred, standing on 0."""
+    root = reading.poses.rig.roots[0]
+    ahead = rotation.rotate(reading.poses.rotation[0, root], reading.body.anatomy.forward)
+    across = np.cross([0.0, 1.0, 0.0], ahead)
+    across /= max(np.linalg.norm(across), 1e-9)
+    starts, ends = (p[0] for p in part_ends(reading, [0]))
+    width = [2 * np.sqrt(p.half_width_m * p.half_depth_m) for p in reading.body.parts]
+    lines = np.column_stack([starts @ across, starts[:, 1], ends @ across, ends[:, 1], width])
+    lines[:, [0, 2]] -= (lines[:, [0, 2]].max() + lines[:, [0, 2]].min()) / 2
+    lines[:, [1, 3]] -= min(lines[:, [1, 3]].min(), reading.poses.position[0, :, 1].min())
+    return lines

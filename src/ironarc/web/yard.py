@@ -1,15 +1,18 @@
 """The Yard: all shots, and the place a file is brought in."""
 
+from dataclasses import replace
 from pathlib import PurePath
 
 from flask import Blueprint, current_app, redirect, render_template, request, url_for
 
+from ironarc.core.crew import STANDING, stock_performer
 from ironarc.core.errors import FileError
-from ironarc.core.shot import from_bvh, load_bvh_error
+from ironarc.core.shot import Shot, from_bvh, load_bvh_error
 from ironarc.store import shots
 from ironarc.web.picture import card_picture
 
 pages = Blueprint("yard", __name__)
+NEW_FPS, NEW_FRAMES = 24.0, 72
 
 
 @pages.get("/")
@@ -37,6 +40,16 @@ def bring_in():
     if request.headers.get("HX-Request"):
         return "", 204, {"HX-Redirect": address}
     return redirect(address)
+
+
+@pages.post("/shots/new")
+def new():
+    """A shot keyed from nothing: one of the crew, standing, to be set up."""
+    empty = Shot("New shot", (), 1 / NEW_FPS, 1, NEW_FRAMES, floor_m=0.0)
+    shot = replace(empty, performers=(stock_performer("bram", STANDING, empty),))
+    with current_app.extensions["sessions"]() as session:
+        shot_id = shots.create(session, shot)
+    return redirect(url_for("bench.bench", shot_id=shot_id, step="set"))
 
 
 @pages.post("/shots/<int:shot_id>/remove")

@@ -119,7 +119,8 @@ export function createTrestle(svg, state, setup, timeview, actions) {
   // Where the performer's motion does not play, and where frames were cut out
   function drawTiming(root, height) {
     const { plays, seams } = performerOf(setup, state.get("who"));
-    for (const [a, b] of [[setup.first, plays[0] - 1], [plays[1] + 1, setup.last]]) {
+    const moves = plays[0] < plays[1]; // one pose alone stands throughout
+    for (const [a, b] of moves ? [[setup.first, plays[0] - 1], [plays[1] + 1, setup.last]] : []) {
       if (a > b) continue;
       const x0 = timeview.x(a - 0.5), x1 = timeview.x(b + 0.5);
       const idle = add(root, "rect", { x: x0, y: RULER, width: Math.max(x1 - x0, 0), height: height - RULER, class: "idle" });

@@ -2,6 +2,7 @@
 import * as THREE from "../../vendor/three.module.js";
 
 const INK = "#20252B", PAPER = "#FBF9F4", OXIDE = "#9E3A1B";
+const dotShape = new THREE.SphereGeometry(0.032, 14, 10);
 const FINE = 6; // pieces drawn between two frames
 
 const through = (points) => new THREE.CatmullRomCurve3(points.map((p) => new THREE.Vector3(...p)));
@@ -21,6 +22,8 @@ function ring() {
 export function createGuides(scene) {
   const bead = ring(), group = new THREE.Group();
   scene.add(group);
+  const here = new THREE.Group();
+  scene.add(here);
   let handles = [], drawn = "";
 
   function clear() {
@@ -56,6 +59,19 @@ export function createGuides(scene) {
   }
 
   return {
+    // Where each guide has its point on the frame at hand
+    showFrame(setup, frame, visible) {
+      for (const dot of here.children) dot.material.dispose();
+      here.clear();
+      for (const guide of setup.guides) {
+        const at = guide.path[frame - guide.first];
+        if (!visible || guide.hidden || !at) continue;
+        const dot = new THREE.Mesh(dotShape, new THREE.MeshBasicMaterial({ color: INK, depthTest: false }));
+        dot.position.set(...at);
+        dot.renderOrder = 8;
+        here.add(dot);
+      }
+    },
     // `moved`: points of the picked guide while one is dragged; `drawing`: points set so far
     show(setup, { visible, picked, moved, drawing }) {
       const now = JSON.stringify([setup.guides, visible, picked, moved, drawing]);

@@ -21,9 +21,9 @@ function shapeOf({ kind, size: [w, h, d] }) {
 const cm = (metres) => Math.round(metres * 100);
 
 function measureText({ kind, name, size: [w, h, d] }) {
-  if (kind === "ball") return `${name}  ⌀ ${cm(h)} cm`;
-  if (kind === "bar") return `${name}  ${cm(w)} cm long, ⌀ ${cm(h)}`;
-  return `${name}  ${cm(w)} × ${cm(h)} × ${cm(d)} cm`;
+  if (kind === "ball") return `${name} ⌀ ${cm(h)} cm`;
+  if (kind === "bar") return `${name} ${cm(w)} cm long, ⌀ ${cm(h)}`;
+  return `${name} ${cm(w)} × ${cm(h)} × ${cm(d)} cm`;
 }
 
 // `words`: an element over the canvas that the labels stand in
@@ -72,7 +72,7 @@ export function createProps(scene, words) {
         body.matrixWorldNeedsUpdate = true;
         top.set(0, prop.size[1], 0).applyMatrix4(body.matrix);
         label.hidden = !group.visible || !setting;
-        label.textContent = picked === prop.id ? measureText(prop) : prop.name;
+        label.textContent = measureText(prop);
         label.classList.toggle("is-picked", picked === prop.id);
         if (line) {
           line.geometry.attributes.position.setXYZ(0, ...prop.hung_from);

@@ -101,6 +101,7 @@ export function createStage(canvas, state, setup, actions, references) {
     markers.setFrame(data, index, hover === null ? null : hover - setup.first);
     props.show(setup, frame, { visible: shown.props, setting, picked: setting ? picked : "", ...hands.propShift() });
     guides.show(setup, { visible: shown.guides, picked: setting ? picked : "", moved: hands.movedPoints(), drawing: state.get("drawing") });
+    guides.showFrame(setup, frame, shown.guides);
     backdrops.show(setup, shown.references);
     hands.show(frame);
     redraw();
