@@ -24,14 +24,25 @@ def shoot(person: Person, name: str) -> None:
     person.driver.save_screenshot(str(FOLDER / f"{name}.png"))
 
 
-def take_all(person: Person, ids: dict[str, int]) -> None:
-    person.go()
-    shoot(person, "yard")
-    hop = next(i for name, i in ids.items() if "Gap hop" in name)
-    flip = next(i for name, i in ids.items() if "somersault" in name)
-    slip = next(i for name, i in ids.items() if "slip" in name)
+def changed(person: Person, do) -> None:
+    """Does something and waits until the edit it makes is shown."""
+    before = person.shown()[1]
+    do()
+    person.until(lambda: person.shown()[1] != before and person.one("#saved").text == "Saved")
+
+
+def picture_there(person: Person, what: str) -> None:
+    """Waits until a reference's picture or film has been found."""
+    person.until(lambda: person.driver.execute_script(f"return document.querySelector('.ref-picture {what}')"))
+
+
+def reading_and_truing(person: Person, ids: dict[str, int]) -> None:
+    hop, flip, slip = ids["PF-010 Gap hop"], ids["PF-050 Deck somersault"], ids["PF-030 Gangway slip"]
     person.open_shot(hop, "?frame=37")
+    picture_there(person, "img[src]")
     shoot(person, "bench-read")
+    changed(person, lambda: hide(person, "reference1"))
+    person.open_shot(hop, "?frame=37")
     person.click("#panel [data-action='try-arc']")
     person.until(lambda: person.shown()[0] == "arc-37" and person.one("#trying").is_displayed())
     shoot(person, "true-the-arc-tried")
@@ -52,6 +63,52 @@ def take_all(person: Person, ids: dict[str, int]) -> None:
     person.open_shot(slip, "?frame=31")
     person.click("[data-plot=acceleration]")
     shoot(person, "gangway-slip-sound")
+
+
+def hide(person: Person, item: str) -> None:
+    person.click("[data-step-link=set]")
+    person.click(f"[data-item={item}] [data-set=hide]")
+
+
+def setting(person: Person, ids: dict[str, int]) -> None:
+    hop, crate = ids["PF-010 Gap hop"], ids["PF-040 Swinging crate"]
+    person.open_shot(crate, "?step=set&frame=34&pick=performer1")
+    shoot(person, "set-performer")
+    person.open_shot(crate, "?step=set&frame=24")
+    shoot(person, "set-shot")
+    # the hop as it was loaded, before the pictures above
+    person.open_shot(hop, "?step=set&frame=37&pick=reference1")
+    while not person.one("#undo").get_property("disabled"):
+        changed(person, lambda: person.click("#undo"))
+    person.until(lambda: person.one("#picked").get_attribute("data-picked") == "reference1")
+    picture_there(person, "img[src]")
+    shoot(person, "set-reference")
+    changed(person, lambda: person.click("[data-item=reference1] [data-set=hide]"))
+    person.click("[data-pick=reference2]")
+    changed(person, lambda: person.click("[data-item=reference2] [data-set=hide]"))
+    person.click("[data-view=side]")
+    picture_there(person, "video[src]")
+    person.until(lambda: person.one(".ref-panel[data-reference=reference2] video").get_property("readyState") >= 2)
+    shoot(person, "set-backdrop")
+    changed(person, lambda: person.click("[data-item=reference2] [data-set=hide]"))
+    person.click("[data-set='add-menu']")
+    changed(person, lambda: person.click("[data-set='gravity-guide']"))
+    person.until(lambda: person.one("#picked").get_attribute("data-picked") == "guide1")
+    person.click("[data-plot=guide]")
+    shoot(person, "set-guide")
+    person.press("n")
+    person.sees("#planner-drawer #answers", "cm")
+    shoot(person, "planner-drawer")
+    person.go("/planner?rise_cm=30.6&drop_cm=40&distance_cm=110&g=9.81&fps=24")
+    person.sees("#answers", "cm")
+    shoot(person, "planner")
+
+
+def take_all(person: Person, ids: dict[str, int]) -> None:
+    person.go()
+    shoot(person, "yard")
+    reading_and_truing(person, ids)
+    setting(person, ids)
 
 
 def main() -> None:

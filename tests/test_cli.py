@@ -60,6 +60,9 @@ def test_json_has_the_documented_form(files):
     first = json.loads(run("read", "--json", "--schema", "1", files / "gap.bvh").stdout)
     assert list(first) == ["schema", "file", "fps", "first_frame", "frames", "floor_m", "g", *ONE]
     assert first["com_m"] == out["com_m"]
+    assert [list(e["contacts"][0]) for e in (first, out)] == [
+        ["joint", "point", "start", "end"], ["joint", "point", "surface", "start", "end"],
+    ]  # fmt: skip
     assert list(out["figure"]) == ["height_m", "mass_kg", "joints", "unexplained", "segments"]
     assert list(out["figure"]["segments"][0]) == ["joint", "segment", "mass_kg", "com_m", "inertia_kgm2"]
     assert list(out["flights"][0]) == [

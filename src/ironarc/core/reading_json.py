@@ -40,8 +40,11 @@ def readings_to_plain(shot: Shot, readings: Mapping[str, Reading]) -> dict:
 
 
 def reading_to_plain_1(shot: Shot, reading: Reading, performer: Performer) -> dict:
-    """One performer's reading in schema 1, for those who read it so."""
-    return {"schema": 1, **_shot(shot), "floor_m": reading.floor_m, "g": reading.g, **_one(performer, reading)}
+    """One performer's reading in schema 1, which knew no other surface than the floor."""
+    one = _one(performer, reading)
+    for contact in one["contacts"]:
+        del contact["surface"]
+    return {"schema": 1, **_shot(shot), "floor_m": reading.floor_m, "g": reading.g, **one}
 
 
 def _shot(shot: Shot) -> dict:

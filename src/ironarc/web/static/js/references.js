@@ -161,7 +161,7 @@ export function createReferences(root, state, setup, actions) {
       one.picture.show(own);
       panel.dataset.own = own;
       const mark = reference.marks.find((m) => m.own === own);
-      panel.querySelector(".ref-own").textContent = `${mark ? `${mark.word} · ` : ""}${reference.kind === "still" ? "still" : `its ${own + reference.number_from - 1}`}`;
+      panel.querySelector(".ref-own").textContent = `${mark ? `${mark.word} · ` : ""}${reference.kind === "still" ? "still" : own + reference.number_from - 1}`;
       const away = reference.pose_frame !== null && reference.pose_frame !== frame;
       panel.querySelector(".ref-says").textContent = line?.id === reference.id ? "Drag from one end of the line to the other" : away ? `For the pose at frame ${reference.pose_frame}` : "";
       panel.querySelector(".ref-picture").style.opacity = away ? 0.4 : 1;
