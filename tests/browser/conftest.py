@@ -104,6 +104,14 @@ class Person:
         field.send_keys(Keys.CONTROL, "a")
         field.send_keys(str(frame), Keys.ENTER)
 
+    def played(self, for_ms: float) -> tuple[float, int]:
+        """Milliseconds of the page's own clock that went by while it played, at least `for_ms`, and the frames."""
+        script = "return [performance.now(), Number(document.getElementById('frame').value)]"
+        t0, f0 = self.driver.execute_script(script)
+        self.until(lambda: self.driver.execute_script(script)[0] - t0 > for_ms)
+        t1, f1 = self.driver.execute_script(script)
+        return t1 - t0, f1 - f0
+
     def complaints(self) -> list[str]:
         """What the browser's console complains about, but for answers that were meant to be refusals."""
         return [

@@ -151,3 +151,5 @@ def test_blobs_are_open_npy_and_survive():
     assert data.startswith(b"\x93NUMPY")
     np.testing.assert_array_equal(decode(data), array)
     assert encode(array) == encode(array.copy())
+    with pytest.raises(ValueError, match="read-only"):
+        decode(data)[0] = 1.0  # held by every shot that names it
