@@ -54,7 +54,7 @@ def session(database_url):
     """A session on an empty database."""
     engine = connect(database_url)
     with Session(engine) as open_session:
-        open_session.execute(text("TRUNCATE blob, file, shot, revision RESTART IDENTITY CASCADE"))
+        open_session.execute(text("TRUNCATE blob, file, weighing, shot, revision RESTART IDENTITY CASCADE"))
         open_session.commit()
         yield open_session
     engine.dispose()

@@ -9,6 +9,7 @@ import pytest
 
 from ironarc.core.formats import bvh
 from ironarc.core.shot import to_bvh
+from ironarc.core.weighing import Weighing, weighing_to_plain
 from tests.conftest import demo
 from tests.figures import SMALL_BVH
 
@@ -56,7 +57,7 @@ def test_json_has_the_documented_form(files):
         "schema", "file", "fps", "first_frame", "frames", "floor_m", "g", "props", "performers", "grade",
     ]  # fmt: skip
     (out,) = out["performers"]
-    assert list(out) == ["id", "name", "plays", "placement", *ONE]
+    assert list(out) == ["id", "name", "plays", "placement", *ONE[:2], "loads", *ONE[2:]]
     first = json.loads(run("read", "--json", "--schema", "1", files / "gap.bvh").stdout)
     assert list(first) == ["schema", "file", "fps", "first_frame", "frames", "floor_m", "g", *ONE]
     assert first["com_m"] == out["com_m"]
@@ -64,7 +65,10 @@ def test_json_has_the_documented_form(files):
         ["joint", "point", "start", "end"], ["joint", "point", "surface", "start", "end"],
     ]  # fmt: skip
     assert list(out["figure"]) == ["height_m", "mass_kg", "joints", "unexplained", "segments"]
-    assert list(out["figure"]["segments"][0]) == ["joint", "segment", "mass_kg", "com_m", "inertia_kgm2"]
+    assert list(out["figure"]["segments"][0]) == [
+        "joint", "segment", "mass_kg", "source", "locked", "confidence", "com_m", "inertia_kgm2",
+    ]  # fmt: skip
+    assert list(first["figure"]["segments"][0]) == ["joint", "segment", "mass_kg", "com_m", "inertia_kgm2"]
     assert list(out["flights"][0]) == [
         "start", "end", "hang_frames", "hang_s", "rise_m", "drop_m", "take_off_ms", "implied_g", "implied_g_se",
         "arc_rms_m", "arc_max_m", "speed_factor", "spin",
@@ -83,6 +87,22 @@ def test_options_set_what_they_say(files):
     assert out["figure"]["mass_kg"] == 124
     assert out["unit"] == {"scale_to_m": 0.0254, "guessed": False}
     assert run("read", files / "gap.bvh", "--mass", "-3").returncode == 2
+
+
+def test_a_weighing_is_used_and_what_does_not_fit_is_told(files, tmp_path):
+    heavy = Weighing(110.0).holding("L_hand", 3.0).holding("Rudder", 2.0)
+    path = tmp_path / "heavy.json"
+    path.write_text(json.dumps(weighing_to_plain(heavy)))
+    done = run("read", "--json", files / "gap.bvh", "--weighing", path)
+    assert "not in this rig, so left out: Rudder" in done.stderr
+    figure = json.loads(done.stdout)["performers"][0]["figure"]
+    assert figure["mass_kg"] == 110.0
+    hand = next(s for s in figure["segments"] if s["joint"] == "LeftHand")
+    assert (hand["mass_kg"], hand["locked"], hand["source"]) == (pytest.approx(3.0), True, "typed")
+    path.write_text("{}")
+    refused = run("read", files / "gap.bvh", "--weighing", path)
+    assert refused.returncode == 2
+    assert 'must be an object with "weighing": 1' in refused.stderr
 
 
 def test_true_writes_a_file_that_reads_better(files, tmp_path):

@@ -6,6 +6,7 @@ Exit status: 0 nothing cracked, 1 something cracked, 2 the file can't be read.
 import argparse
 import json
 import sys
+from dataclasses import replace
 from pathlib import Path
 
 from ironarc.core.errors import FileError, IronArcError
@@ -16,6 +17,7 @@ from ironarc.core.segments import BUILDS
 from ironarc.core.settings import GRAVITY_MS2
 from ironarc.core.shot import UNITS, Shot, from_bvh, load_bvh_error, read_shot, to_bvh
 from ironarc.core.truing import arc
+from ironarc.core.weighing import Weighing, fitted, weighing_from_plain
 
 UNREADABLE = 2
 
@@ -72,6 +74,7 @@ def _positive(text: str) -> float:
 def _add_figure_options(parser: argparse.ArgumentParser) -> None:
     parser.add_argument("--mass", type=_positive, default=75.0, help="body mass in kg (default 75)")
     parser.add_argument("--build", choices=BUILDS, default="m", help="published table: f or m (default m)")
+    parser.add_argument("--weighing", type=Path, help="a weighing as JSON, instead of --mass and --build")
     parser.add_argument("--g", type=_positive, default=GRAVITY_MS2, help="gravity in m/s² (default 9.81)")
     parser.add_argument("--unit", choices=sorted(UNITS), help="the file's length unit (default: guessed from height)")
     parser.add_argument("--floor", type=float, help="height of the floor in m (default: estimated)")
@@ -85,11 +88,28 @@ def _load(args) -> Shot:
     unit = getattr(args, "unit", None)
     figure = {}
     if hasattr(args, "mass"):
-        figure = {"mass_kg": args.mass, "build": args.build, "g": args.g, "floor_m": args.floor}
+        figure = {"weighing": Weighing(args.mass, BUILDS[args.build]), "g": args.g, "floor_m": args.floor}
     try:
-        return from_bvh(data, args.file.stem, args.file.name, scale_to_m=UNITS[unit] if unit else None, **figure)
+        shot = from_bvh(data, args.file.stem, args.file.name, scale_to_m=UNITS[unit] if unit else None, **figure)
     except FileError as error:
         raise FileError(load_bvh_error(error, args.file.name)) from error
+    return _weighed(shot, args.weighing) if getattr(args, "weighing", None) else shot
+
+
+def _weighed(shot: Shot, path: Path) -> Shot:
+    """The shot with a weighing kept as JSON; joints it names that are not there are told."""
+    try:
+        plain = json.loads(path.read_text(encoding="utf-8"))
+    except OSError as error:
+        raise FileError(f"{path} could not be opened: {error.strerror}.") from error
+    except ValueError:
+        raise FileError(
+            f"{path} is not JSON. Take a weighing home from the bench, or see docs/weighing-json.md."
+        ) from None
+    weighing, lost = fitted(weighing_from_plain(plain), shot.performer.rig)
+    if lost:
+        print(f"ironarc: not in this rig, so left out: {', '.join(lost)}", file=sys.stderr)
+    return shot.with_item(replace(shot.performer, weighing=weighing))
 
 
 def _status(reading: Reading) -> int:

@@ -9,13 +9,14 @@ from ironarc.core.body import weigh
 from ironarc.core.errors import EditError
 from ironarc.core.reading.momentum import body_centres, whole_com, whole_inertia
 from ironarc.core.rig import Joint, Rig
-from ironarc.core.segments import _TABLE, full_body, segment_shape
+from ironarc.core.segments import _TABLE, BUILDS, full_body, segment_shape
+from ironarc.core.weighing import Weighing
 from tests.figures import BRAM_RIG, CM, identity, spine_rig, stiff_poses
 
 
 def whole(rig: Rig, mass: float = 75.0, build: str = "m"):
     """com (3,) m and inertia (3, 3) of a rig in its rest pose."""
-    body = weigh(rig, CM, mass, build)
+    body = weigh(rig, CM, Weighing(mass, BUILDS[build]))
     poses = stiff_poses(rig, identity(1), np.zeros((1, 3)), 1 / 24)
     centres = body_centres(poses, body)
     com = whole_com(centres, body)
@@ -24,13 +25,13 @@ def whole(rig: Rig, mass: float = 75.0, build: str = "m"):
 
 @pytest.mark.parametrize("build", ["f", "m"])
 def test_the_table_adds_up_to_a_body(build):
-    assert full_body(build) == pytest.approx(1.0, abs=5e-4)
+    assert full_body(BUILDS[build]) == pytest.approx(1.0, abs=5e-4)
 
 
 @pytest.mark.parametrize("build", ["f", "m"])
 @pytest.mark.parametrize("segment", list(_TABLE))
 def test_a_segment_s_density_has_its_moments_and_is_nowhere_negative(segment, build):
-    shape = segment_shape(segment, build)
+    shape = segment_shape(segment, BUILDS[build])
     mass, com, axial = shape.spread(0.0, 1.0)
     assert mass == pytest.approx(1.0)
     assert com == pytest.approx(shape.com)
@@ -42,7 +43,7 @@ def test_a_segment_s_density_has_its_moments_and_is_nowhere_negative(segment, bu
 
 @given(mass=st.floats(1.0, 400.0), build=st.sampled_from(["f", "m"]))
 def test_total_mass_is_what_was_asked_for(mass, build):
-    body = weigh(BRAM_RIG, CM, mass, build)
+    body = weigh(BRAM_RIG, CM, Weighing(mass, BUILDS[build]))
     assert body.masses.sum() == pytest.approx(mass, abs=1e-9)
 
 
@@ -90,7 +91,7 @@ def test_a_rig_without_collars_hands_or_toes_has_all_its_segments():
             offset = offset + BRAM_RIG.joints[above].offset
             above = BRAM_RIG.joints[above].parent
         joints.append(Joint(name, index[BRAM_RIG.names[above]] if above >= 0 else -1, tuple(offset)))
-    body = weigh(Rig(tuple(joints)), CM, 82.0)
+    body = weigh(Rig(tuple(joints)), CM, Weighing(82.0))
     segments = [p.segment for p in body.parts]
     assert segments.count("hand") == segments.count("foot") == 2
     assert {joints[p.joint].name for p in body.parts if p.segment == "hand"} == {"LeftForeArm", "RightForeArm"}
@@ -101,13 +102,13 @@ def test_a_rig_without_collars_hands_or_toes_has_all_its_segments():
 
 @pytest.mark.parametrize("mass", [0.0, -3.0, float("nan"), float("inf")])
 def test_a_mass_that_is_none_is_refused(mass):
-    with pytest.raises(EditError, match="more than 0 kg"):
-        weigh(BRAM_RIG, CM, mass)
+    with pytest.raises(EditError, match="The body's mass must be more than 0"):
+        weigh(BRAM_RIG, CM, Weighing(mass))
 
 
 def test_an_unnamed_rig_is_weighed_by_length_and_girth():
     rig = Rig((Joint("qux", -1, (0, 0, 0)), Joint("quux", 0, (0, 40.0, 0)), Joint("corge", 1, (0, 20.0, 0))))
-    body = weigh(rig, CM, 10.0)
+    body = weigh(rig, CM, Weighing(10.0))
     assert body.anatomy.unexplained == ["qux", "quux", "corge"]
     # girth goes with length, so mass goes with its cube
     assert body.masses[0] / body.masses[1] == pytest.approx(8.0)

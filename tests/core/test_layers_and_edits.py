@@ -9,12 +9,14 @@ from hypothesis import strategies as st
 from ironarc.core import edits, rotation
 from ironarc.core.errors import EditError
 from ironarc.core.formats import bvh
+from ironarc.core.loads import Load
 from ironarc.core.motion.channels import Dense, smooth_keys
 from ironarc.core.motion.layers import Layer
 from ironarc.core.plain import shot_from_plain, shot_to_plain
 from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.props import Prop
 from ironarc.core.shot import bake_shot, from_bvh, to_bvh
+from ironarc.core.weighing import Weighing
 from tests.conftest import demo
 
 BOW = Layer("layer1", "Bow", columns={("Chest", "rx"): smooth_keys([1, 30, 60], [0.0, 0.8, 0.0])})
@@ -96,6 +98,10 @@ ALL_EDITS = [
     edits.Renumber(1001),
     edits.SetFloor(0.02),
     edits.SetGravity(1.62),
+    edits.SetDisplay(False, True, True, "Head", 1.5),
+    edits.SetWeighing("performer1", Weighing(90.0).holding("Head", 6.0), "Heavier"),
+    edits.SetLoads("performer1", (Load("load1", "Sack", ("LeftHand",), 10, 30, 9.0),), "Sack"),
+    edits.SetUnit("performer1", 0.011),
     edits.PlacePerformer("performer1", (1.0, 0.0, 2.0), 0.3, 1.1),
     edits.SlipPerformer("performer1", 4),
     edits.TrimPerformer("performer1", 10, 60),

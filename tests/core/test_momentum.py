@@ -12,11 +12,12 @@ from ironarc.core.reading.derivatives import derivative
 from ironarc.core.reading.momentum import body_centres, momentum, whole_com, whole_inertia
 from ironarc.core.reading.read import read
 from ironarc.core.shot import bake_shot, read_shot
+from ironarc.core.weighing import Weighing
 from tests.conftest import demo
 from tests.figures import BRAM_RIG, CM, identity, stiff_poses
 
 DT = 1 / 120
-BODY = weigh(BRAM_RIG, CM, 82.0)
+BODY = weigh(BRAM_RIG, CM, Weighing(82.0))
 
 
 def measure(poses: Poses):
@@ -49,7 +50,7 @@ def test_a_dumb_bell_s_angular_momentum():
     from ironarc.core.rig import Joint, Rig
 
     rig = Rig((Joint("a", -1, (0, 0, 0)), Joint("b", 0, (0.0, 100.0, 0)), Joint("c", 1, (0.0, 100.0, 0))))
-    bell = weigh(rig, CM, 20.0)
+    bell = weigh(rig, CM, Weighing(20.0))
     t = np.arange(100)
     poses = stiff_poses(rig, rotation.about_axis("X", 2.0 * t * DT), np.zeros((100, 3)), DT)
     centres = body_centres(poses, bell)
@@ -105,7 +106,9 @@ def test_mass_scales_momentum_and_leaves_the_com(word):
     from dataclasses import replace
 
     shot = demo(word)
-    heavy = shot.with_item(replace(shot.performer, mass_kg=2 * shot.performer.mass_kg))
+    heavy = shot.with_item(
+        replace(shot.performer, weighing=replace(shot.performer.weighing, mass_kg=2 * shot.performer.weighing.mass_kg))
+    )
     a, b = read_shot(shot), read_shot(heavy)
     np.testing.assert_allclose(a.com, b.com, atol=1e-12)
     np.testing.assert_allclose(2 * a.angular_momentum, b.angular_momentum, atol=1e-9)

@@ -125,14 +125,14 @@ def test_the_yard_lists_shots_by_name_with_their_cards(session, hop):
 
 
 def test_the_demo_is_loaded_once_and_fresh_begins_again(session, database_url):
-    assert len(load.load(url=database_url)) == 4
+    assert len(load.load(url=database_url)) == len(load.SHOTS)
     assert load.load(url=database_url) == []
     first = shots.yard(session)[0].shot_id
     shots.create(session, demo("Gap hop"))
     session.commit()
-    assert len(load.load(fresh=True, url=database_url)) == 4
+    assert len(load.load(fresh=True, url=database_url)) == len(load.SHOTS)
     session.expire_all()
-    assert len(shots.yard(session)) == 4
+    assert len(shots.yard(session)) == len(load.SHOTS)
     assert first not in [entry.shot_id for entry in shots.yard(session)]
 
 
@@ -141,7 +141,7 @@ def test_a_demo_shot_taken_away_stays_away_at_the_next_start(session, database_u
     load.load(only_if_new=True, url=database_url)
     shots.remove(session, shots.yard(session)[0].shot_id)
     assert load.load(only_if_new=True, url=database_url) == []
-    assert len(shots.yard(session)) == 3
+    assert len(shots.yard(session)) == len(load.SHOTS) - 1
     assert load.load(url=database_url) == ["PF-010 Gap hop"]  # asked for by hand
 
 

@@ -1,11 +1,12 @@
 """From a rig's joints to a body's segments: which bones make up the trunk, the head and each limb."""
 
 import itertools
-from dataclasses import dataclass
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
 
 import numpy as np
 
-from ironarc.core.naming import Meaning, understand
+from ironarc.core.naming import DOUBTFUL, NO_MASS, Meaning, understand
 from ironarc.core.rig import Rig
 from ironarc.core.segments import (
     ANKLE_HEIGHT,
@@ -18,6 +19,7 @@ from ironarc.core.segments import (
 
 UP = np.array([0.0, 1.0, 0.0])
 SIDES = ("left", "right")
+UNEVEN = 0.1  # left and right may differ by this share of their length
 
 
 @dataclass(frozen=True)
@@ -72,6 +74,7 @@ class Anatomy:
     contact_points : where the body may touch the ground
     height_m : estimated standing height
     forward : (3,) unit, the way the figure faces in rest
+    doubts : sentences on what doesn't fit: sides that differ, joints out of order
     """
 
     rig: Rig
@@ -81,25 +84,34 @@ class Anatomy:
     contact_points: tuple[ContactPoint, ...]
     height_m: float
     forward: np.ndarray
+    doubts: tuple[str, ...] = ()
 
     @property
     def unexplained(self) -> list[str]:
         return [self.rig.names[i] for i, m in enumerate(self.meanings) if not m.role]
 
+    @property
+    def riding(self) -> list[str]:
+        """Joints that ride along with no mass of their own: helpers, fingers, what is worn or carried."""
+        return [self.rig.names[i] for i, m in enumerate(self.meanings) if m.role in NO_MASS]
 
-def find_anatomy(rig: Rig, scale_to_m: float) -> Anatomy:
-    """Reads segments, contact points and height out of a rig's names and hierarchy."""
-    return _Finder(rig, scale_to_m).find()
+
+def find_anatomy(rig: Rig, scale_to_m: float, assigned: Mapping[str, str] | None = None) -> Anatomy:
+    """Reads segments, contact points and height out of a rig's names and hierarchy.
+
+    assigned : roles given by hand, by joint name
+    """
+    return _Finder(rig, scale_to_m, assigned).find()
 
 
 class _Finder:
     """Holds what the steps share: rest positions, meanings, first joints of each role."""
 
-    def __init__(self, rig: Rig, scale: float):
+    def __init__(self, rig: Rig, scale: float, assigned: Mapping[str, str] | None):
         self.rig = rig
         self.scale = scale
         self.rest = rig.rest_positions * scale
-        self.meanings = tuple(understand(rig))
+        self.meanings = tuple(understand(rig, assigned))
         self.ends = {i: [np.array(e.offset) * scale for e in rig.ends if e.parent == i] for i in range(len(rig))}
         self.height = self._height()
         self.forward, self.lateral = self._facing()
@@ -109,19 +121,50 @@ class _Finder:
         for side in SIDES:
             chains += self._arm(side) + self._leg(side)
         chains = [chain for chain in chains if chain is not None]
+        doubts = tuple(self._doubts(chains))
         return Anatomy(
             self.rig, self.meanings, tuple(chains), tuple(self._unexplained()), tuple(self._contact_points(chains)),
-            self.height, self.forward,
+            self.height, self.forward, doubts,
         )  # fmt: skip
+
+    def _doubts(self, chains: list[Chain]) -> list[str]:
+        """What left and right, and the order from the hips outwards, say against the names."""
+        out = []
+        by_side = {(c.segment, c.side): c for c in chains if c.side}
+        for segment in dict.fromkeys(c.segment for c in chains if c.side):
+            pair = [by_side.get((segment, side)) for side in SIDES]
+            if None in pair:
+                there, gone = SIDES if pair[1] is None else SIDES[::-1]
+                out.append(f"There is a {there} {segment} and no {gone} one.")
+            elif abs(pair[0].length_m - pair[1].length_m) > UNEVEN * max(pair[0].length_m, pair[1].length_m):
+                left, right = (chain.length_m * 100 for chain in pair)
+                out.append(f"Left and right {segment} differ: {left:.0f} and {right:.0f} cm.")
+        for side in SIDES:
+            for line in (("upper arm", "forearm", "hand"), ("thigh", "shank", "foot")):
+                for upper, lower in itertools.pairwise(line):
+                    a, b = self.first(upper, side), self.first(lower, side)
+                    if None not in (a, b) and not self.path(a, b):
+                        out.append(
+                            f"{self.rig.names[b]} is taken for the {side} {lower}, but no {upper} lies above it."
+                        )
+                        for joint in (a, b):
+                            self.doubt(joint)
+        return out
+
+    def doubt(self, joint: int) -> None:
+        """Lowers the confidence of a joint's meaning."""
+        meanings = list(self.meanings)
+        meanings[joint] = replace(meanings[joint], confidence=DOUBTFUL)
+        self.meanings = tuple(meanings)
 
     # --- what stands where ---------------------------------------------------------------------
 
     def first(self, role: str, side: str = "") -> int | None:
         """The first joint (depth first) of a role, or None."""
-        return next((i for i, m in enumerate(self.meanings) if m == Meaning(role, side)), None)
+        return next((i for i, m in enumerate(self.meanings) if (m.role, m.side) == (role, side)), None)
 
     def all(self, role: str, side: str = "") -> list[int]:
-        return [i for i, m in enumerate(self.meanings) if m == Meaning(role, side)]
+        return [i for i, m in enumerate(self.meanings) if (m.role, m.side) == (role, side)]
 
     def far_end(self, joint: int) -> np.ndarray | None:
         """The longest end site of a joint, m in its axes, or None."""

@@ -14,7 +14,9 @@ from ironarc.core.motion.layers import BASE, Layer
 from ironarc.core.reading.contacts import track_points
 from ironarc.core.rig import POSITION_CHANNELS, EndSite, Joint, Rig
 from ironarc.core.scene.timing import Timing
+from ironarc.core.segments import BUILDS
 from ironarc.core.shot import Performer, Shot
+from ironarc.core.weighing import DENSITY_KGM3, Weighing
 
 # Offsets as shares of stature, after Drillis and Contini's proportions (in Winter 2009, fig. 4.1)
 _TRUNK = [
@@ -51,12 +53,23 @@ class CrewMember:
     stature_cm: float
     mass_kg: float
     build: str
+    density_kgm3: float = DENSITY_KGM3
+    girths: tuple[tuple[str, float], ...] = ()
+
+    @property
+    def weighing(self) -> Weighing:
+        return Weighing(self.mass_kg, BUILDS[self.build], density_kgm3=self.density_kgm3, girths=self.girths)
 
 
 BRAM = CrewMember("Bram Okoro", 181.0, 82.0, "m")
 TANSY = CrewMember("Tansy Vale", 166.0, 58.0, "f")
 HALLORAN = CrewMember("Old Halloran", 188.0, 124.0, "m")
-GULL = CrewMember("Gull", 95.0, 34.0, "m")
+# Sheet iron round a hollow, so denser than flesh; its legs are thin for their length
+_DOG_GIRTHS = {"Chassis": 0.2, "Keel": 0.2, "Boom": 0.13, "Lamp": 0.3, "Rudder": 0.08, "LeftShoe": 0.3,
+               "RightShoe": 0.3,
+               "AftShoe": 0.3, "LeftStrut": 0.12, "RightStrut": 0.12, "AftStrut": 0.12, "LeftPiston": 0.07,
+               "RightPiston": 0.07, "AftPiston": 0.07}  # fmt: skip
+GULL = CrewMember("Gull", 95.0, 34.0, "m", 2400.0, tuple(_DOG_GIRTHS.items()))
 STOCK = {"bram": BRAM, "tansy": TANSY, "halloran": HALLORAN, "gull": GULL}
 REST, STANDING = "rest", "standing"
 POSES = {REST: "rest pose", STANDING: "relaxed standing pose"}
@@ -116,7 +129,7 @@ def stock_performer(key: str, pose: str, shot: Shot) -> Performer:
         columns[root, channel] = smooth_keys([1], [0.0])
     base = Layer("base", "Keys", BASE, columns)
     performer = Performer(
-        member.name, rig, (base,), CM, False, member.mass_kg, member.build, shot.free_id("performer"),
+        member.name, rig, (base,), CM, False, member.weighing, shot.free_id("performer"),
         timing=Timing(slip=shot.first_frame - 1),
     )  # fmt: skip
     track = track_points(bake(rig, (base,), np.array([1]), shot.frame_time_s, CM), performer.body().anatomy)

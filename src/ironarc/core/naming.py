@@ -2,7 +2,8 @@
 
 import itertools
 import re
-from dataclasses import dataclass
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
 
 from ironarc.core.rig import Rig
 
@@ -25,6 +26,27 @@ WORDS = {
     "thumb": "finger", "index": "finger", "middle": "finger", "ring": "finger", "pinky": "finger",
     "little": "finger", "finger": "finger", "fingers": "finger", "metacarpal": "finger",
 }  # fmt: skip
+# What rides along: no part of the table, and no mass by accident
+_EXTRA = """jaw mouth teeth tooth tongue lip lips eye eyes eyelid lid brow eyebrow cheek nose ear ears face
+    hair ponytail braid beard tail wing wings feather fin horn antler cloth clothes skirt dress cape cloak coat sleeve
+    hood hat helmet belt strap bag pack backpack holster pouch armor armour pad weapon sword gun shield staff prop
+    breast bust pec glute"""
+_HELPER = """twist roll helper ik fk pole target ctrl control handle nub aux corrective muscle squash stretch
+    attach socket offset"""
+WORDS |= dict.fromkeys(_EXTRA.split(), "extra") | dict.fromkeys(_HELPER.split(), "helper")
+NO_MASS = frozenset({"extra", "helper", "finger", "none"})
+# Roles a person may give a joint by hand
+ASSIGNABLE = (
+    "pelvis", "spine", "neck", "head", "collar", "upper arm", "forearm", "hand", "thigh", "shank", "foot", "toe",
+    "none",
+)  # fmt: skip
+SIDED = frozenset({"collar", "upper arm", "forearm", "hand", "thigh", "shank", "foot", "toe", "finger"})
+SURE, SETTLED, LIKELY, DOUBTFUL = (
+    1.0,
+    0.8,
+    0.7,
+    0.3,
+)  # the very word; by hierarchy; by its look; in doubt
 TWO_MEANINGS = {"hip", "shoulder", "leg", "arm", "knee"}
 LEFT = {"l", "left", "lft", "lf"}
 RIGHT = {"r", "right", "rgt", "rt"}
@@ -34,10 +56,13 @@ FILLER = {"bone", "joint", "jnt", "jt", "bip", "bip01", "def", "sk", "b", "j", "
 
 @dataclass(frozen=True)
 class Meaning:
-    """role : "pelvis" … "toe", or "" if the name explains nothing; side : "left", "right" or ""."""
+    """role : "pelvis" … "toe", "extra", "helper", "finger", "none", or "" if the name explains nothing
+    side : "left", "right" or ""; confidence : 0 to 1, how sure the role is
+    """
 
     role: str
     side: str
+    confidence: float = 0.0
 
 
 def words_of(name: str) -> list[str]:
@@ -48,7 +73,14 @@ def words_of(name: str) -> list[str]:
     return [w for w in words if w]
 
 
-def _side_and_rest(words: list[str]) -> tuple[str, list[str]]:
+def normal_name(name: str) -> str:
+    """A joint's name as it is matched between rigs: no namespace, number, filler or case, its side in front."""
+    side, rest, _ = _side_and_rest(words_of(name))
+    return f"{side} {''.join(w for w in rest if w not in FILLER)}".strip() or name.lower()
+
+
+def _side_and_rest(words: list[str]) -> tuple[str, list[str], bool]:
+    """Side, the other words, and whether the side was a mark of its own rather than written onto a word."""
     side, rest = "", []
     for word in words:
         if word in LEFT:
@@ -62,9 +94,8 @@ def _side_and_rest(words: list[str]) -> tuple[str, list[str]]:
         for mark, found in (("left", "left"), ("right", "right"), ("l", "left"), ("r", "right")):
             tail = rest[0].removeprefix(mark)
             if tail != rest[0] and (tail in WORDS or tail in TWO_MEANINGS):
-                side, rest = found, [tail, *rest[1:]]
-                break
-    return side, rest
+                return found, [tail, *rest[1:]], False
+    return side, rest, True
 
 
 def _role_of(words: list[str]) -> str:
@@ -72,22 +103,53 @@ def _role_of(words: list[str]) -> str:
     words = [w for w in words if w not in FILLER] or words
     if any(WORDS.get(w) == "finger" for w in words):  # "LeftHandThumb1" is a thumb, not a hand
         return "finger"
+    # "LeftArmTwist" is a helper of the arm, "HeadEnd" no head
+    if any(WORDS.get(w) == "helper" for w in words):
+        return "helper"
     joined = "".join(words)
     for candidate in (joined, *("".join(pair) for pair in itertools.pairwise(words)), *words):
         if candidate in TWO_MEANINGS:
             return candidate
-        if candidate in WORDS:
+        if candidate in WORDS and WORDS[candidate] != "extra":
             return WORDS[candidate]
-    return ""
+    return "extra" if any(WORDS.get(w) == "extra" for w in words) else ""
 
 
-def understand(rig: Rig) -> list[Meaning]:
-    """The meaning of every joint of a rig, in joint order."""
-    first = []
-    for joint in rig.joints:
-        side, rest = _side_and_rest(words_of(joint.name))
-        first.append(Meaning(_role_of(rest), side))
-    return [_settle(rig, first, i) for i in range(len(rig))]
+def understand(rig: Rig, assigned: Mapping[str, str] | None = None) -> list[Meaning]:
+    """The meaning of every joint of a rig, in joint order.
+
+    assigned : roles given by hand, by joint name; they are sure, and what hangs on them is settled by them
+    """
+    assigned = assigned or {}
+    first, marked = [], []
+    for i, joint in enumerate(rig.joints):
+        side, rest, own_mark = _side_and_rest(words_of(joint.name))
+        role = assigned.get(joint.name)
+        if role in SIDED and not side:
+            side = _side_by_place(rig, i)
+        first.append(Meaning(role if role is not None else _role_of(rest), side))
+        marked.append(own_mark)
+    settled = [_settle(rig, first, i) for i in range(len(rig))]
+    return [
+        replace(m, confidence=_confidence(joint.name in assigned, before.role, m.role, own_mark))
+        for joint, before, m, own_mark in zip(rig.joints, first, settled, marked, strict=True)
+    ]
+
+
+def _side_by_place(rig: Rig, i: int) -> str:
+    """Left where the joint lies to the +X side of the root in rest, as a figure that faces +Z has it."""
+    x = rig.rest_positions[i][0] - rig.rest_positions[rig.roots[0]][0]
+    return "left" if x > 0 else "right"
+
+
+def _confidence(by_hand: bool, word: str, role: str, own_mark: bool) -> float:
+    if by_hand:
+        return SURE
+    if not role:
+        return 0.0
+    if not own_mark:
+        return LIKELY
+    return SETTLED if word in TWO_MEANINGS else SURE
 
 
 def _settle(rig: Rig, first: list[Meaning], i: int) -> Meaning:

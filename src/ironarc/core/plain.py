@@ -6,6 +6,7 @@ from dataclasses import asdict, fields
 import numpy as np
 
 from ironarc.core.errors import EditError
+from ironarc.core.loads import Load
 from ironarc.core.motion.channels import Column, Dense, Keys
 from ironarc.core.motion.layers import Layer
 from ironarc.core.rig import EndSite, Joint, Rig
@@ -14,7 +15,9 @@ from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.props import Prop
 from ironarc.core.scene.reference import Mark, Reference
 from ironarc.core.scene.timing import Cut, Timing
-from ironarc.core.shot import Item, Performer, Shot
+from ironarc.core.segments import BUILDS
+from ironarc.core.shot import Display, Item, Performer, Shot
+from ironarc.core.weighing import Weighing, weighing_from_plain, weighing_to_plain
 
 SCHEMA = 2
 
@@ -76,9 +79,10 @@ def _rig_from_plain(plain: dict) -> Rig:
 def _performer_to_plain(p: Performer, put: PutBlob) -> dict:
     return {
         "id": p.id, "name": p.name, "rig": _rig_to_plain(p.rig), "scale_to_m": p.scale_to_m,
-        "unit_guessed": p.unit_guessed, "mass_kg": p.mass_kg, "build": p.build,
+        "unit_guessed": p.unit_guessed, "weighing": weighing_to_plain(p.weighing),
         "layers": [layer_to_plain(layer, put) for layer in p.layers],
         "placement": asdict(p.placement), "timing": asdict(p.timing), "hidden": p.hidden, "locked": p.locked,
+        "loads": [asdict(load) for load in p.loads],
     }  # fmt: skip
 
 
@@ -92,9 +96,20 @@ def _performer_from_plain(p: dict, get: GetBlob) -> Performer:
         timing = Timing(timing["slip"], trim, tuple(Cut(**cut) for cut in timing["cuts"]))
     return Performer(
         p["name"], _rig_from_plain(p["rig"]), tuple(layer_from_plain(layer, get) for layer in p["layers"]),
-        p["scale_to_m"], p["unit_guessed"], p["mass_kg"], p["build"], p.get("id", "performer1"),
+        p["scale_to_m"], p["unit_guessed"], _weighing_of(p), p.get("id", "performer1"),
         placement or Placement(), timing or Timing(), p.get("hidden", False), p.get("locked", False),
+        tuple(load_from_plain(load) for load in p.get("loads", ())),
     )  # fmt: skip
+
+
+def load_from_plain(plain: dict) -> Load:
+    return Load(**{name: tupled(name, value) for name, value in plain.items()})
+
+
+def _weighing_of(p: dict) -> Weighing:
+    if "weighing" in p:
+        return weighing_from_plain(p["weighing"])
+    return Weighing(p["mass_kg"], BUILDS[p["build"]])  # saved before a weighing was more than a mass and a table
 
 
 def item_to_plain(item: Item, put: PutBlob) -> dict:
@@ -134,6 +149,7 @@ def shot_to_plain(shot: Shot, put: PutBlob) -> dict:
     return {
         "schema": SCHEMA, "name": shot.name, "frame_time_s": shot.frame_time_s, "first_frame": shot.first_frame,
         "frames": shot.frames, "g": shot.g, "floor_m": shot.floor_m, "source": shot.source, "notes": shot.notes,
+        "display": asdict(shot.display),
         "items": [item_to_plain(item, put) for item in shot.items()],
     }  # fmt: skip
 
@@ -148,5 +164,5 @@ def shot_from_plain(plain: dict, get: GetBlob) -> Shot:
         plain["name"], tuple(i for i in items if isinstance(i, Performer)), plain["frame_time_s"],
         plain["first_frame"], plain["frames"], plain["g"], plain["floor_m"], plain["source"], plain.get("notes", ""),
         tuple(i for i in items if isinstance(i, Prop)), tuple(i for i in items if isinstance(i, Reference)),
-        tuple(i for i in items if isinstance(i, Guide)),
+        tuple(i for i in items if isinstance(i, Guide)), Display(**plain.get("display", {})),
     )  # fmt: skip

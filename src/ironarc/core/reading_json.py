@@ -2,6 +2,8 @@
 
 from collections.abc import Mapping
 
+import numpy as np
+
 from ironarc.core.findings import find, grade_of
 from ironarc.core.reading import Reading
 from ironarc.core.shot import Performer, Shot
@@ -44,6 +46,10 @@ def reading_to_plain_1(shot: Shot, reading: Reading, performer: Performer) -> di
     one = _one(performer, reading)
     for contact in one["contacts"]:
         del contact["surface"]
+    del one["loads"]
+    for segment in one["figure"]["segments"]:
+        for name in ("source", "locked", "confidence"):
+            del segment[name]
     return {"schema": 1, **_shot(shot), "floor_m": reading.floor_m, "g": reading.g, **one}
 
 
@@ -66,12 +72,26 @@ def _one(performer: Performer, reading: Reading) -> dict:
                     "joint": performer.rig.names[p.joint],
                     "segment": p.segment,
                     "mass_kg": p.mass_kg,
+                    "source": p.source,
+                    "locked": p.locked,
+                    "confidence": p.confidence,
                     "com_m": p.com_m.tolist(),
                     "inertia_kgm2": p.inertia_kgm2.tolist(),
                 }
                 for p in body.parts
             ],
         },
+        "loads": [
+            {
+                "name": track.load.name,
+                "joints": list(track.load.joints),
+                "mass_kg": track.load.mass_kg,
+                "start": performer.timing.seen_frame(track.load.start),
+                "end": performer.timing.seen_frame(track.load.end),
+                "moves_com_m": float(np.linalg.norm(reading.com - reading.body_com, axis=1).max()),
+            }
+            for track in reading.loads
+        ],
         "com_m": reading.com.tolist(),
         "com_velocity_ms": reading.com_velocity.tolist(),
         "angular_momentum_kgm2s": reading.angular_momentum.tolist(),

@@ -76,7 +76,7 @@ _TABLE = {
 PAIRED = frozenset({"upper arm", "forearm", "hand", "thigh", "shank", "foot"})
 # the table gives these from the far end (vertex, suprasternale); here every segment runs outward from the hips
 _FROM_FAR_END = frozenset({"head", "trunk"})
-BUILDS = ("f", "m")
+BUILDS = {"m": 0.0, "f": 1.0}  # how the command line and older documents name the two tables
 
 # Lengths as a share of stature where a rig has no joint to measure (de Leva 1996, table 4, mean of M and F)
 HAND_LENGTH = 0.0478
@@ -88,13 +88,21 @@ FOREARM_BY_UPPER_ARM = 0.955
 
 
 @cache
-def segment_shape(segment: str, build: str) -> SegmentShape:
-    """The row of `segment` for build "m" or "f", measured outward from the hips."""
+def segment_shape(segment: str, female: float) -> SegmentShape:
+    """The row of `segment`, from the male table (0) to the female (1), measured outward from the hips.
+
+    Between the two every number is mixed; radii by their squares, as moments of inertia are.
+    """
     mass_m, mass_f, com_m, com_f, radii_m, radii_f = _TABLE[segment]
-    mass, com, radii = (mass_m, com_m, radii_m) if build == "m" else (mass_f, com_f, radii_f)
-    return SegmentShape(mass, 1 - com if segment in _FROM_FAR_END else com, *radii)
+
+    def mix(m: float, f: float) -> float:
+        return m + (f - m) * female
+
+    com = mix(com_m, com_f)
+    radii = (mix(m * m, f * f) ** 0.5 for m, f in zip(radii_m, radii_f, strict=True))
+    return SegmentShape(mix(mass_m, mass_f), 1 - com if segment in _FROM_FAR_END else com, *radii)
 
 
-def full_body(build: str) -> float:
+def full_body(female: float) -> float:
     """Sum of the table's shares for a whole body; 0.9999 to 1.0001, since the table is rounded."""
-    return sum(segment_shape(s, build).mass * (2 if s in PAIRED else 1) for s in _TABLE)
+    return sum(segment_shape(s, female).mass * (2 if s in PAIRED else 1) for s in _TABLE)

@@ -5,9 +5,10 @@ from dataclasses import dataclass, field, replace
 import numpy as np
 
 from ironarc.core.anatomy import find_anatomy
-from ironarc.core.body import DEFAULT_MASS_KG, Body, weigh
+from ironarc.core.body import Body, weigh
 from ironarc.core.errors import EditError, FileError
 from ironarc.core.formats import bvh
+from ironarc.core.loads import Load, LoadTrack, track_loads
 from ironarc.core.motion.bake import Poses
 from ironarc.core.motion.flatten import flatten, write_placed
 from ironarc.core.motion.layers import BASE, Layer
@@ -22,6 +23,7 @@ from ironarc.core.scene.rate import rate_of, retime_layers
 from ironarc.core.scene.reference import Reference
 from ironarc.core.scene.timing import Timing
 from ironarc.core.settings import GRAVITY_MS2, SETTINGS
+from ironarc.core.weighing import Weighing
 
 UNITS = {"cm": 0.01, "m": 1.0, "in": 0.0254, "mm": 0.001, "ft": 0.3048, "dm": 0.1}
 
@@ -33,7 +35,7 @@ class Performer:
     id : unique within the shot
     layers : the base first, then additive layers, in the performer's own frames
     scale_to_m : metres in one of the rig's own length units; unit_guessed : True if guessed from the figure's height
-    mass_kg : at its own size; a scaled body weighs by the cube of its scale
+    weighing : at its own size; a scaled body weighs by the cube of its scale
     """
 
     name: str
@@ -41,18 +43,18 @@ class Performer:
     layers: tuple[Layer, ...]
     scale_to_m: float
     unit_guessed: bool = False
-    mass_kg: float = DEFAULT_MASS_KG
-    build: str = "m"
+    weighing: Weighing = field(default_factory=Weighing)
     id: str = "performer1"
     placement: Placement = field(default_factory=Placement)
     timing: Timing = field(default_factory=Timing)
     hidden: bool = False
     locked: bool = False
+    loads: tuple[Load, ...] = ()
 
     def body(self) -> Body:
         """Its body at the size it has in the shot."""
         scale = self.placement.scale
-        return weigh(self.rig, self.scale_to_m * scale, self.mass_kg * scale**3, self.build)
+        return weigh(self.rig, self.scale_to_m * scale, self.weighing.scaled(scale))
 
     @property
     def clip(self) -> tuple[int, int]:
@@ -68,6 +70,13 @@ class Performer:
         """World poses on the shot's `frames`."""
         return perform(self.rig, self.layers, self.timing, self.placement, frames, dt, self.scale_to_m)
 
+    def held(self, poses: Poses) -> tuple[LoadTrack, ...]:
+        """Its loads along its poses."""
+        if not self.loads:
+            return ()
+        own = self.timing.unheld(poses.frames)
+        return track_loads(self.loads, poses, own, self.placement.scale)
+
     def layer(self, layer_id: str) -> Layer:
         """The layer with this id; EditError when there is none."""
         for layer in self.layers:
@@ -77,6 +86,21 @@ class Performer:
 
     def without_corrections(self) -> "Performer":
         return replace(self, layers=self.layers[:1])
+
+
+@dataclass(frozen=True)
+class Display:
+    """What is shown of the weight, kept with the shot.
+
+    marker, foot : the center of gravity and its foot on the ground; parts : each part's own mass point
+    path_of : a joint whose path is drawn, or ""; size : of the marker, 1 as it comes
+    """
+
+    marker: bool = True
+    foot: bool = True
+    parts: bool = False
+    path_of: str = ""
+    size: float = 1.0
 
 
 Item = Performer | Prop | Reference | Guide
@@ -102,6 +126,7 @@ class Shot:
     props: tuple[Prop, ...] = ()
     references: tuple[Reference, ...] = ()
     guides: tuple[Guide, ...] = ()
+    display: Display = field(default_factory=Display)
 
     @property
     def fps(self) -> float:
@@ -182,7 +207,8 @@ def read_shot(shot: Shot, body: Body | None = None, performer_id: str = "") -> R
     """Bakes and reads one performer (the first for ""); `body` saves weighing it again."""
     performer = shot.performer_called(performer_id)
     floor = shot.floor_m if performer is shot.performer else floor_of(shot)
-    return read(bake_shot(shot, performer_id), body or performer.body(), shot.g, floor, shot.props)
+    poses = bake_shot(shot, performer_id)
+    return read(poses, body or performer.body(), shot.g, floor, shot.props, performer.held(poses))
 
 
 def read_all(shot: Shot) -> dict[str, Reading]:
@@ -208,23 +234,22 @@ def from_bvh(
     name: str,
     source: str = "",
     scale_to_m: float | None = None,
-    mass_kg: float = DEFAULT_MASS_KG,
-    build: str = "m",
+    weighing: Weighing | None = None,
     g: float = GRAVITY_MS2,
     floor_m: float | None = None,
 ) -> Shot:
     """A shot from a BVH file, its motion a base layer with a value on every frame."""
     motion = bvh.parse(data)
-    performer = _performer_of(motion, "Performer", scale_to_m, mass_kg, build)
+    performer = _performer_of(motion, "Performer", scale_to_m, weighing or Weighing())
     return Shot(name, (performer,), motion.frame_time_s, 1, motion.frames, g, floor_m, source)
 
 
-def _performer_of(motion: bvh.BvhMotion, name: str, scale_to_m: float | None, mass_kg: float, build: str) -> Performer:
+def _performer_of(motion: bvh.BvhMotion, name: str, scale_to_m: float | None, weighing: Weighing) -> Performer:
     guessed = scale_to_m is None
     if guessed:
         scale_to_m, _ = guess_scale(motion.rig)
     base = Layer(id="base", name="As brought in", kind=BASE, columns=motion.columns)
-    performer = Performer(name, motion.rig, (base,), scale_to_m, guessed, mass_kg, build)
+    performer = Performer(name, motion.rig, (base,), scale_to_m, guessed, weighing)
     performer.body()  # a rig that can't be weighed is refused now, not on the first look
     return performer
 
@@ -232,7 +257,7 @@ def _performer_of(motion: bvh.BvhMotion, name: str, scale_to_m: float | None, ma
 def performer_from_bvh(data: bytes, name: str, shot: Shot) -> Performer:
     """A performer for `shot` from a BVH file: its seconds are kept at the shot's rate, from the shot's first frame."""
     motion = bvh.parse(data)
-    performer = _performer_of(motion, name, None, DEFAULT_MASS_KG, "m")
+    performer = _performer_of(motion, name, None, Weighing())
     own = rate_of(motion.frame_time_s)
     if own != shot.rate:
         layers = retime_layers(performer.rig, performer.layers, 1, shot.rate / own)

@@ -67,7 +67,11 @@ def _retimed(performer: Performer, about: int, factor: Fraction) -> Performer:
         blend = min(retime_frame(cut.blend, 0, factor), end - start + 1)
         cuts.append(Cut(start, end, blend, cut.carry))
     layers = retime_layers(performer.rig, performer.layers, about, factor)
-    retimed = replace(performer, layers=layers, timing=Timing(timing.slip, None, tuple(cuts)))
+    loads = tuple(
+        replace(load, start=retime_frame(load.start, about, factor), end=retime_frame(load.end + 1, about, factor) - 1)
+        for load in performer.loads
+    )
+    retimed = replace(performer, layers=layers, timing=Timing(timing.slip, None, tuple(cuts)), loads=loads)
     if timing.trim is not None:
         first, last = (retime_frame(f, about, factor) for f in timing.trim)
         low, high = retimed.clip

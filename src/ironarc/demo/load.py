@@ -6,7 +6,7 @@ from sqlalchemy import select
 from sqlalchemy.orm import Session
 
 from ironarc.core.shot import Shot
-from ironarc.demo import deck_somersault, gangway_slip, gap_hop, swinging_crate
+from ironarc.demo import deck_somersault, gangway_slip, gap_hop, gull_hop, mail_sack, swinging_crate
 from ironarc.demo.posing import key_shot
 from ironarc.demo.references import with_references
 from ironarc.store import shots
@@ -17,7 +17,9 @@ SCORES = (gap_hop.SCORE, gangway_slip.SCORE, deck_somersault.SCORE)
 # Every demo shot by name; pictures of references are added where there is a database to keep them
 SHOTS: dict[str, Callable[[], Shot]] = {
     **{score.name: lambda score=score: key_shot(score) for score in SCORES},
+    mail_sack.NAME: mail_sack.make,
     swinging_crate.NAME: swinging_crate.make,
+    gull_hop.NAME: gull_hop.make,
 }
 
 

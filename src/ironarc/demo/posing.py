@@ -145,7 +145,7 @@ def key_shot(score: Score) -> Shot:
     columns = maker.solve()
     base = Layer(id="base", name="Keys", kind=BASE, columns=columns)
     m = score.member
-    performer = Performer(m.name, maker.rig, (base,), CM, False, m.mass_kg, m.build)
+    performer = Performer(m.name, maker.rig, (base,), CM, False, m.weighing)
     return Shot(score.name, (performer,), 1.0 / score.fps, 1, score.frames, score.g, floor_m=0.0)
 
 
@@ -155,7 +155,7 @@ class _Keying:
     def __init__(self, score: Score):
         self.score = score
         self.rig = rig_of(score.member)
-        self.body = weigh(self.rig, CM, score.member.mass_kg, score.member.build)
+        self.body = weigh(self.rig, CM, score.member.weighing)
         self.frames = np.arange(1, score.frames + 1)
         self.path = com_path(score)
         self.rest = self.rig.rest_positions

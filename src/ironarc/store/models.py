@@ -1,4 +1,4 @@
-"""Tables: shots, their revisions, the blobs that hold columns of keys, and the files of references."""
+"""Tables: shots, their revisions, the blobs that hold columns of keys, files of references, weighings by name."""
 
 from datetime import UTC, datetime
 
@@ -31,6 +31,16 @@ class FileRow(Base):
     address: Mapped[str] = mapped_column(String(64), primary_key=True)
     media_type: Mapped[str] = mapped_column(Text)
     data: Mapped[bytes] = mapped_column(LargeBinary)
+
+
+class WeighingRow(Base):
+    """A weighing kept by name."""
+
+    __tablename__ = "weighing"
+
+    id: Mapped[int] = mapped_column(primary_key=True)
+    name: Mapped[str] = mapped_column(Text, unique=True)
+    plain: Mapped[dict] = mapped_column(JSONB)
 
 
 class ShotRow(Base):

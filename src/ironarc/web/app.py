@@ -7,7 +7,7 @@ from flask_wtf import CSRFProtect
 from sqlalchemy.orm import sessionmaker
 
 from ironarc.store.database import connect
-from ironarc.web import bench, bring_in, errors, export, planner, security, yard
+from ironarc.web import bench, bring_in, errors, export, planner, security, weighings, yard
 from ironarc.web.icons import icon
 from ironarc.web.variants import Variants
 
@@ -36,6 +36,6 @@ def create_app(secret_key: str, database_url: str | None = None) -> Flask:
     app.jinja_env.filters["keep_units"] = lambda says: _NUMBER_AND_UNIT.sub("\\1\u00a0\\2", says)
     app.jinja_env.trim_blocks = app.jinja_env.lstrip_blocks = True
     app.register_blueprint(yard.pages)
-    for part in (bench, bring_in, export, planner):
+    for part in (bench, bring_in, export, planner, weighings):
         app.register_blueprint(part.pages)
     return app

@@ -18,14 +18,15 @@ from ironarc.core.settings import GRADES
 from ironarc.core.shot import Performer, Shot
 from ironarc.core.shot_points import PROP_POINTS
 from ironarc.core.shot_rate import rate_effects
-from ironarc.store import files, shots
+from ironarc.store import files, shots, weighings
+from ironarc.web import weigh_panel
 from ironarc.web.bench_data import flight_data, motion_bytes, reading_data, scene_data
 from ironarc.web.commands import EDIT_REQUEST, MOVE_REQUEST, to_edit
 from ironarc.web.picture import sizes_picture
 from ironarc.web.variants import Seen
 
 pages = Blueprint("bench", __name__, url_prefix="/shots/<int:shot_id>")
-STEPS = {"set": "Set", "read": "Read", "true": "True", "show": "Show"}
+STEPS = {"set": "Set", "weigh": "Weigh", "read": "Read", "true": "True", "show": "Show"}
 # The bench's scripts, fetched side by side instead of one import after another
 _STATIC = Path(__file__).parent / "static"
 OTHER_PAGES = ("yard.js", "planner-page.js")
@@ -130,12 +131,28 @@ def _panel(session, shot_id: int, revision: int, step: str) -> str:
     seen = see(session, shot_id, revision, who=who)
     found = find(seen.reading)
     flights = [flight_data(seen.reading, f, flight_grade(f, found)) for f in seen.reading.flights]
-    extra = _set_panel(session, shot_id, revision, shot, pick) if step == "set" else {}
+    extra = {}
+    if step == "set":
+        extra = _set_panel(session, shot_id, revision, shot, pick)
+    elif step == "weigh":
+        kept = weighings.names(session)
+        extra = weigh_panel.panel(seen.performer, seen.reading) | {"kept": kept, "grips": _grips(seen.performer)}
     return render_template(
         f"panels/{step}.html", shot=shot, shot_id=shot_id, revision=revision, reading=seen.reading, findings=found,
         grade=grade_of(found), flights=flights, grades=GRADES, layers=seen.performer.layers, performer=seen.performer,
         **extra,
     )  # fmt: skip
+
+
+def _grips(performer: Performer) -> list[tuple[str, str]]:
+    """What can hold a load, as (joint names, words): hands first, then any joint."""
+    names = performer.rig.names
+    meanings = performer.body().anatomy.meanings
+    hands = {m.side: name for name, m in zip(names, meanings, strict=True) if m.role == "hand"}
+    out = [(hands[side], f"the {side} hand") for side in ("right", "left") if side in hands]
+    if len(out) == 2:
+        out.insert(0, (",".join(value for value, _ in out), "both hands"))
+    return out + [(name, name) for name in names if name not in hands.values()]
 
 
 def _set_panel(session, shot_id: int, revision: int, shot: Shot, pick: str) -> dict:

@@ -1,6 +1,7 @@
 """What the bench's scripts draw: poses as float32, and the reading as plain data."""
 
 from collections.abc import Mapping
+from dataclasses import asdict
 
 import numpy as np
 
@@ -10,6 +11,7 @@ from ironarc.core.motion.channels import Dense
 from ironarc.core.reading import Reading
 from ironarc.core.reading.contacts import FOOT_POINTS, runs
 from ironarc.core.reading.flights import Flight
+from ironarc.core.reading.momentum import set_off
 from ironarc.core.reading_json import flight_to_plain
 from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.props import Prop
@@ -44,6 +46,20 @@ def reading_data(shot: Shot, performer: Performer, reading: Reading) -> dict:
             "acceleration": np.round(reading.com_acceleration[:, 1] / reading.g, 4).tolist(),
             "spin": np.round(spin, 4).tolist(),
         },
+        "loads": [
+            {
+                "name": track.load.name,
+                "kg": track.load.mass_kg,
+                "start": performer.timing.seen_frame(track.load.start),
+                "end": performer.timing.seen_frame(track.load.end),
+                "size": track.load.size_m,
+                "counts": np.round(track.counts, 4).tolist(),
+                "centre": np.round(track.centre, 4).tolist(),
+                "turn": np.round(track.rotation, 5).tolist(),
+            }
+            for track in reading.loads
+        ],
+        "computed": _computed(reading),
         "off_guide": [
             {
                 "id": guide.id,
@@ -91,6 +107,13 @@ def piers(reading: Reading) -> list[dict]:
     return sorted(out, key=lambda p: (order.get(p["limb"], 2), p["limb"], p["side"]))
 
 
+def _computed(reading: Reading) -> list | None:
+    """Where the center of gravity would be if it were not set off; None where it isn't."""
+    if not reading.body.offset_m.any():
+        return None
+    return np.round(reading.com - set_off(reading.poses, reading.body), 5).tolist()
+
+
 def _numbers(metres: np.ndarray) -> list[float | None]:
     """Centimetres, with None where there is no number."""
     return [None if np.isnan(v) else round(float(v) * 100, 2) for v in metres]
@@ -110,6 +133,7 @@ def figure_data(performer: Performer, reading: Reading) -> dict:
                 "mass": round(p.mass_kg, 3),
                 "start": np.round(p.start_m, 5).tolist(),
                 "end": np.round(p.end_m, 5).tolist(),
+                "com": np.round(p.com_m, 5).tolist(),
                 "width": round(p.half_width_m, 5),
                 "depth": round(p.half_depth_m, 5),
                 "across": np.round(p.across, 5).tolist(),
@@ -146,6 +170,7 @@ def scene_data(shot: Shot, readings: Mapping[str, Reading]) -> dict:
         "floor": readings[shot.performer.id].floor_m,
         "g": shot.g,
         "name": shot.name,
+        "display": asdict(shot.display),
         "performers": [_performer_data(shot, p, readings[p.id]) for p in shot.performers],
         "props": [_prop_data(shot, p) for p in shot.props],
         "references": [_reference_data(shot, r) for r in shot.references],
@@ -161,6 +186,7 @@ def _performer_data(shot: Shot, performer: Performer, reading: Reading) -> dict:
     placement = performer.placement
     return _common(performer) | {
         "figure": figure_data(performer, reading),
+        "joints": performer.rig.names,
         "keys": key_marks(shot, performer),
         "plays": performer.plays,
         "seams": performer.timing.seams(),

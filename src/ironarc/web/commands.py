@@ -22,6 +22,7 @@ from ironarc.core.scene.props import FIRST_SIZE, KINDS, Prop
 from ironarc.core.shot import Shot
 from ironarc.core.shot_points import point_at
 from ironarc.core.truing import arc
+from ironarc.web import weigh_commands
 from ironarc.web.planning import PlanRequest
 from ironarc.web.variants import Seen
 
@@ -43,7 +44,8 @@ def _model_of(edit: type[edits.Edit]) -> type[BaseModel]:
 
 _DIRECT = (
     edits.SetLayerWeight, edits.MuteLayer, edits.RenameLayer, edits.DeleteLayer, edits.RenameShot, edits.SetNotes,
-    edits.SetRate, edits.SetRange, edits.Renumber, edits.SetFloor, edits.SetGravity, edits.PlacePerformer,
+    edits.SetDisplay, edits.SetRate, edits.SetRange, edits.Renumber, edits.SetFloor, edits.SetGravity,
+    edits.PlacePerformer,
     edits.SlipPerformer, edits.TrimPerformer, edits.CutPerformer, edits.MendCut, edits.RemoveItem, edits.RenameItem,
     edits.HideItem, edits.LockItem, edits.DuplicateItem,
 )  # fmt: skip
@@ -122,7 +124,7 @@ class LineUp(_Strict):
 
 
 _WORKED_OUT = (TrueArc, SetItem, AddStock, AddProp, AddGuide, GuideApex, PlanGuide, PlaceAbout, LineUp)
-_MODELS = (*_WORKED_OUT, *(_model_of(edit) for edit in _DIRECT))
+_MODELS = (*_WORKED_OUT, *weigh_commands.MODELS, *(_model_of(edit) for edit in _DIRECT))
 Command = Annotated[reduce(or_, _MODELS), Field(discriminator="kind")]
 
 
@@ -152,6 +154,8 @@ _CHANGES = {
 
 def to_edit(command: BaseModel, seen: Seen) -> edits.Edit:
     """The edit a command means on a shot as it is seen. Raises EditError where it can't be made."""
+    if type(command) in weigh_commands.MODELS:
+        return weigh_commands.to_edit(command, seen)
     work = _WORK.get(type(command))
     if work is not None:
         return work(command, seen)

@@ -22,7 +22,8 @@ def _frame(name: str) -> int | None:
     return int(text)
 
 
-def _download(name: str, data: bytes, ending: str, mimetype: str) -> Response:
+def download(name: str, data: bytes, ending: str, mimetype: str) -> Response:
+    """A file to be saved, with a safe name."""
     safe = re.sub(r"[^\w .()-]+", "_", name).strip() or "shot"
     ascii_name = safe.encode("ascii", "replace").decode().replace("?", "_")
     return Response(
@@ -38,7 +39,7 @@ def export_bvh(shot_id: int, revision: int):
         seen = see(session, shot_id, revision, who=request.args.get("who", ""))
     data = to_bvh(seen.shot, _frame("from"), _frame("to"), seen.performer.id)
     name = f"{seen.shot.name} {seen.performer.name}" if len(seen.shot.performers) > 1 else seen.shot.name
-    return _download(name, data, "bvh", "text/plain")
+    return download(name, data, "bvh", "text/plain")
 
 
 @pages.get("/r/<int:revision>/export.json")
@@ -51,4 +52,4 @@ def export_json(shot_id: int, revision: int):
         plain = reading_to_plain_1(shot, readings[performer.id], performer)
     else:
         plain = readings_to_plain(shot, readings)
-    return _download(shot.name, json.dumps(plain).encode(), "json", "application/json")
+    return download(shot.name, json.dumps(plain).encode(), "json", "application/json")

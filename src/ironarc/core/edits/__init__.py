@@ -2,6 +2,7 @@
 
 from ironarc.core.edits.base import Edit
 from ironarc.core.edits.layers import AddLayer, DeleteLayer, MuteLayer, RenameLayer, SetLayerWeight
+from ironarc.core.edits.mass import SetLoads, SetUnit, SetWeighing
 from ironarc.core.edits.performers import CutPerformer, MendCut, PlacePerformer, SlipPerformer, TrimPerformer
 from ironarc.core.edits.scene import (
     CHANGEABLE,
@@ -13,7 +14,7 @@ from ironarc.core.edits.scene import (
     RenameItem,
     SetItem,
 )
-from ironarc.core.edits.shot import RenameShot, Renumber, SetFloor, SetGravity, SetNotes, SetRange, SetRate
+from ironarc.core.edits.shot import RenameShot, Renumber, SetDisplay, SetFloor, SetGravity, SetNotes, SetRange, SetRate
 from ironarc.core.errors import EditError
 from ironarc.core.plain import GetBlob
 
@@ -21,7 +22,8 @@ EDITS: dict[str, type[Edit]] = {
     cls.kind: cls
     for cls in (
         AddLayer, SetLayerWeight, MuteLayer, RenameLayer, DeleteLayer,
-        RenameShot, SetNotes, SetRate, SetRange, Renumber, SetFloor, SetGravity,
+        RenameShot, SetNotes, SetRate, SetRange, Renumber, SetFloor, SetGravity, SetDisplay,
+        SetWeighing, SetLoads, SetUnit,
         PlacePerformer, SlipPerformer, TrimPerformer, CutPerformer, MendCut,
         AddItem, RemoveItem, RenameItem, HideItem, LockItem, DuplicateItem, SetItem,
     )

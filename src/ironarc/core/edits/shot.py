@@ -9,7 +9,7 @@ from ironarc.core.edits.base import NOTES_LENGTH, Edit, clean_name
 from ironarc.core.errors import EditError
 from ironarc.core.motion.channels import shift_keys
 from ironarc.core.scene.rate import parse_rate, rate_text
-from ironarc.core.shot import Shot
+from ironarc.core.shot import Display, Shot
 from ironarc.core.shot_rate import KEEP_FRAMES, KEEP_SECONDS, at_rate
 
 MAX_FRAMES = 100_000
@@ -127,6 +127,26 @@ class SetFloor(Edit):
 
     def says(self, shot: Shot) -> str:
         return "Estimate the floor" if self.floor_m is None else f"Floor at {self.floor_m * 100:.1f} cm"
+
+
+@dataclass(frozen=True)
+class SetDisplay(Edit):
+    """Chooses what is shown of the weight; see Display."""
+
+    marker: bool
+    foot: bool
+    parts: bool
+    path_of: str
+    size: float
+    kind: ClassVar[str] = "set_display"
+
+    def apply(self, shot: Shot) -> Shot:
+        if not 0.25 <= self.size <= 4:
+            raise EditError(f"The marker's size lies between 25 and 400 %; {self.size * 100:g} % was given.")
+        return replace(shot, display=Display(self.marker, self.foot, self.parts, self.path_of, self.size))
+
+    def says(self, shot: Shot) -> str:
+        return "What is shown of the weight"
 
 
 @dataclass(frozen=True)

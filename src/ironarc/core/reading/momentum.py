@@ -11,9 +11,18 @@ from ironarc.core.reading.derivatives import apply, derivative, difference_opera
 
 
 def body_centres(poses: Poses, body: Body) -> np.ndarray:
-    """(frames, bodies, 3) m, world: centre of mass of the mass on each joint in `body.joints`."""
+    """(frames, bodies, 3) m, world: centre of mass of the mass on each joint in `body.joints`.
+
+    An offset of the center of gravity moves every one of them by it, as if what has no bone were spread evenly.
+    """
     joints = body.joints
-    return poses.position[:, joints] + rotation.rotate(poses.rotation[:, joints], body.coms)
+    at = poses.position[:, joints] + rotation.rotate(poses.rotation[:, joints], body.coms)
+    return at + set_off(poses, body)[:, None] if body.offset_m.any() else at
+
+
+def set_off(poses: Poses, body: Body) -> np.ndarray:
+    """(frames, 3) m, world: from the computed center of gravity to the one that is used."""
+    return rotation.rotate(poses.rotation[:, poses.rig.roots[0]], body.offset_m)
 
 
 def whole_com(centres: np.ndarray, body: Body) -> np.ndarray:
@@ -78,3 +87,67 @@ def whole_inertia(poses: Poses, body: Body, centres: np.ndarray, com: np.ndarray
     outer = np.einsum("fbi,fbj,b->fij", d, d, body.masses)
     own = world_inertia(body, poses.rotation[at]).sum(axis=1)
     return own + square[:, None, None] * np.eye(3) - outer
+
+
+@dataclass(frozen=True)
+class Laden:
+    """The body with what it holds: com (frames, 3) m, mass (frames,) kg, and the momentum of both together."""
+
+    com: np.ndarray
+    mass: np.ndarray
+    moved: Momentum
+
+
+def with_loads(poses: Poses, body_kg: float, com: np.ndarray, moved: Momentum, loads, breaks: list[int]) -> Laden:
+    """A body's com and momentum together with its loads'.
+
+    A load that is taken up counts little by little: m(t). Speeds are p / M with p = Σ m(t) v, not the rate of the
+    common com, which shifts because more counts and not because anything moves; so no force is invented.
+    L = Σ Lᵢ + mᵢ (cᵢ - c) × (vᵢ - v) over the body and each load, where speeds against the body are taken apart
+    into the root's turning and the rest, as `momentum` does.
+    """
+    edges = tuple(breaks)
+    mass = body_kg + sum(load.mass for load in loads)
+    share = 1.0 / mass[:, None]
+    weights = [load.mass[:, None] for load in loads]
+
+    def mean(of_body: np.ndarray, of_loads: list[np.ndarray]) -> np.ndarray:
+        return share * (body_kg * of_body + sum(w * v for w, v in zip(weights, of_loads, strict=True)))
+
+    common = mean(com, [load.centre for load in loads])
+    speed = mean(moved.com_velocity, [derivative(load.centre, poses.dt, 1, edges) for load in loads])
+    push = mean(moved.com_acceleration, [derivative(load.centre, poses.dt, 2, edges) for load in loads])
+    against_body = [_speed_against(poses, load.centre - com, edges) for load in loads]
+    drift = mean(np.zeros_like(com), against_body)
+    L = moved.angular_momentum - body_kg * np.cross(com - common, drift)
+    for w, load, apart in zip(weights, loads, against_body, strict=True):
+        omega = derivative(angle_increments(load.rotation[:, None])[:, 0], poses.dt, 1, edges)
+        own = rotation.rotate(load.rotation, load.inertia * omega)
+        L = L + w * np.cross(load.centre - common, apart - drift) + load.counts[:, None] * own
+    return Laden(common, mass, Momentum(speed, push, L))
+
+
+def _speed_against(poses: Poses, apart: np.ndarray, edges: tuple[int, ...]) -> np.ndarray:
+    """(frames, 3) m/s: rate of a distance (frames, 3) from the body's com, as R₀ (ρ̇ + Ω × ρ)."""
+    turn = poses.rotation[:, poses.rig.roots[0]]
+    shape = rotation.rotate(turn, apart, back=True)
+    turning = derivative(angle_increments(turn[:, None])[:, 0], poses.dt, 1, edges)
+    return rotation.rotate(turn, derivative(shape, poses.dt, 1, edges) + np.cross(turning, shape))
+
+
+def laden_inertia(
+    inertia: np.ndarray, body_kg: float, com: np.ndarray, common: np.ndarray, loads, at: slice
+) -> np.ndarray:
+    """(frames, 3, 3) kg·m² about the common com: the body's about its own com, moved there, and the loads'."""
+    out = inertia + _moved_inertia(np.full(len(com[at]), body_kg), com[at] - common[at])
+    for load in loads:
+        turn = rotation.to_matrix(load.rotation[at])
+        own = turn * load.inertia @ np.swapaxes(turn, -1, -2)
+        out = out + load.counts[at, None, None] * own + _moved_inertia(load.mass[at], load.centre[at] - common[at])
+    return out
+
+
+def _moved_inertia(mass: np.ndarray, d: np.ndarray) -> np.ndarray:
+    """(frames, 3, 3): parallel-axis term m (|d|² 1 - d dᵀ)."""
+    square = np.einsum("fi,fi->f", d, d)[:, None, None] * np.eye(3)
+    return mass[:, None, None] * (square - d[:, :, None] * d[:, None, :])

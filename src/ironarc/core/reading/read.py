@@ -5,6 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core.body import Body
+from ironarc.core.loads import LoadTrack
 from ironarc.core.motion.bake import Poses
 from ironarc.core.reading import momentum as mo
 from ironarc.core.reading.contacts import (
@@ -29,6 +30,8 @@ class Reading:
     on_ground : (frames, points) bool, contact points of the anatomy on the floor or a prop
     contacts, flights : spans in the shot's frame numbers
     floor_m : height of the floor; g : gravity the motion was held against, m/s²
+    body_com : (frames, 3) m, of the body alone; com is with what it holds
+    mass_kg : (frames,) of both; loads : what it holds
     """
 
     poses: Poses
@@ -42,13 +45,28 @@ class Reading:
     on_ground: np.ndarray
     contacts: tuple[Contact, ...]
     flights: tuple[Flight, ...]
+    body_com: np.ndarray
+    mass_kg: np.ndarray
+    loads: tuple[LoadTrack, ...] = ()
+
+    @property
+    def easing(self) -> np.ndarray:
+        """(frames,) bool: something is being taken up or put down; pushes told of these frames are affected."""
+        out = np.zeros(len(self.com), dtype=bool)
+        for load in self.loads:
+            out |= load.easing
+        return out
 
 
-def read(poses: Poses, body: Body, g: float, floor_m: float | None = None, props: tuple[Prop, ...] = ()) -> Reading:
-    """Reads a whole shot; the floor is estimated where it isn't given, and the props are surfaces too."""
+def read(
+    poses: Poses, body: Body, g: float, floor_m: float | None = None, props: tuple[Prop, ...] = (),
+    loads: tuple[LoadTrack, ...] = (),
+) -> Reading:  # fmt: skip
+    """Reads a whole shot; the floor is estimated where it isn't given, the props are surfaces too, and what is
+    held counts as long as it is held."""
     anatomy = body.anatomy
     centres = mo.body_centres(poses, body)
-    com = mo.whole_com(centres, body)
+    body_com = com = mo.whole_com(centres, body)
     track = track_points(poses, anatomy)
     floor = estimate_floor(track, anatomy) if floor_m is None else floor_m
     on = touching(track, anatomy, floor)
@@ -60,16 +78,24 @@ def read(poses: Poses, body: Body, g: float, floor_m: float | None = None, props
     spans = flight_spans(on)
     breaks = [edge for span in spans for edge in span]
     moved = mo.momentum(poses, body, centres, com, breaks)
+    mass = np.full(len(com), body.mass_kg)
+    if loads:
+        laden = mo.with_loads(poses, body.mass_kg, com, moved, loads, breaks)
+        com, mass, moved = laden.com, laden.mass, laden.moved
+
+    def inertia(at: slice) -> np.ndarray:
+        alone = mo.whole_inertia(poses, body, centres, body_com, at)
+        return mo.laden_inertia(alone, body.mass_kg, body_com, com, loads, at) if loads else alone
+
     flights = tuple(
         measure_flight(
-            a, b, com, moved.com_velocity, moved.angular_momentum,
-            mo.whole_inertia(poses, body, centres, com, slice(a, b)), poses.frames, poses.dt, g,
+            a, b, com, moved.com_velocity, moved.angular_momentum, inertia(slice(a, b)), poses.frames, poses.dt, g
         )
         for a, b in spans
-    )  # fmt: skip
+    )
     return Reading(
         poses, body, g, floor, com, moved.com_velocity, moved.com_acceleration, moved.angular_momentum, on,
-        tuple(contacts), flights,
+        tuple(contacts), flights, body_com, mass, loads,
     )  # fmt: skip
 
 

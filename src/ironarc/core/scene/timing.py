@@ -108,13 +108,16 @@ class Timing:
             )
         return mix.before
 
+    def unheld(self, frames: np.ndarray) -> np.ndarray:
+        """Own frames (frames,) behind frames of the shot as `own_frame` has them, running on beyond the clip's ends."""
+        own = np.asarray(frames) - self.slip
+        for cut in self.cuts:
+            own = np.where(own >= cut.start, own + cut.frames, own)
+        return own
+
     def own_frame(self, frame: int) -> int:
         """The own frame behind a frame of the shot, as if nothing were trimmed; in a blend, on the nearer side."""
-        own = frame - self.slip
-        for cut in self.cuts:
-            if own >= cut.start:
-                own += cut.frames
-        return own
+        return int(self.unheld(np.array([frame]))[0])
 
     def seen_frame(self, own: int) -> int:
         """The way back of `own_frame`: the frame of the shot an own frame is seen on."""

@@ -14,6 +14,7 @@ import { createTimearea } from "./timearea.js";
 import { createTimeview } from "./timeview.js";
 import { createTransport } from "./transport.js";
 import { createTrestle } from "./trestle.js";
+import { createWeighPanel } from "./weighpanel.js";
 
 const root = document.getElementById("bench");
 const setup = JSON.parse(root.dataset.setup);
@@ -26,7 +27,7 @@ const state = createState({
   frame: Number.isInteger(asked) ? inRange(asked) : setup.first, scene: setup.scene,
   playing: false, loop: true, rate: null, speed: 1, hold: 1, hover: null, side: "now", trying: null, trial: null,
   data: null, motion: null, motions: {}, held: null, view: [setup.first - 0.5, setup.last + 0.5], width: 0,
-  plots: ["height"], saving: false, drawing: null, line: null,
+  plots: ["height"], saving: false, drawing: null, line: null, part: null,
   shown: { com: true, path: true, asked: true, ghosts: true, grid: true, props: true, guides: true, references: true },
 });
 const messageBox = document.getElementById("bench-message");
@@ -174,6 +175,7 @@ const actions = {
   },
   setSide(side) { if (state.get("data")?.corrections) { state.set({ side, trying: null }); loadShown(); } },
   tryWeight,
+  refreshPanel: () => panel.refresh(),
   markSide() {
     const none = state.get("data")?.corrections === 0;
     for (const button of root.querySelectorAll("[data-side]")) {
@@ -209,6 +211,7 @@ createPlots(document.getElementById("plots"), document.getElementById("chips"), 
 createTimearea(document.getElementById("trestle-body"), state, setup, timeview);
 const panel = createPanel(root, state, setup, actions);
 const planner = createPlannerDrawer(state, setup, actions);
+createWeighPanel(document.getElementById("panel"), state, setup, actions);
 createSetPanel(document.getElementById("panel"), state, setup, { actions, planner });
 createClock(state, setup);
 const transport = createTransport(root, state, setup, { actions, stage, timeview, references, planner });

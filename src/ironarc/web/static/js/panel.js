@@ -8,6 +8,8 @@ export function createPanel(root, state, setup, actions) {
     const at = document.activeElement;
     if (panel.contains(at) && at.id) return `#${at.id}`;
     if (panel.contains(at) && "pick" in at.dataset) return `[data-pick="${at.dataset.pick}"]`;
+    const part = panel.contains(at) && at.closest("[data-joint]"), weighing = part && ["data-weigh-change", "data-weigh"].find((name) => at.hasAttribute(name));
+    if (weighing) return `[data-joint="${part.dataset.joint}"] [${weighing}="${at.getAttribute(weighing)}"]`;
     const row = panel.contains(at) && at.closest("[data-item]");
     if (row && at.dataset.set) return `[data-item="${row.dataset.item}"] [data-set="${at.dataset.set}"]`;
     const layer = panel.contains(at) && at.closest("[data-layer]");

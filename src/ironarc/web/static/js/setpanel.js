@@ -1,5 +1,6 @@
 // The Set panel: the scene sheet and the fields of what is picked. Its buttons say what they do in data-set,
 // its fields in data-change.
+import { createFields } from "./fields.js";
 import { itemOf } from "./scene.js";
 
 const RADIANS = Math.PI / 180;
@@ -7,21 +8,9 @@ const RADIANS = Math.PI / 180;
 export function createSetPanel(panel, state, setup, { actions, planner }) {
   const frame = () => state.get("frame"), pick = () => state.get("pick");
   const byId = (id) => panel.querySelector(`#${id}`);
+  const { number, whole, all } = createFields(actions.say);
   let keep = "seconds", about = "floor";
 
-  // A field's number, or NaN after saying what is wrong with it
-  function number(field, word = field.closest("label")?.querySelector("span")?.textContent ?? "This") {
-    const text = field.value.trim().replace(",", ".");
-    const value = text === "" ? NaN : Number(text);
-    if (!Number.isFinite(value)) { actions.say(`${word} is told as a number; “${field.value.slice(0, 20)}” was given.`); field.focus(); field.select(); }
-    return value;
-  }
-  function whole(field, word) {
-    const value = number(field, word);
-    if (Number.isFinite(value) && !Number.isInteger(value)) { actions.say("Frames are whole numbers here."); field.focus(); return NaN; }
-    return value;
-  }
-  const all = (...values) => values.every(Number.isFinite);
   const set = (changes, words = "") => actions.edit({ kind: "set_item", item: pick(), changes, words });
 
   function menu(open) {
@@ -176,6 +165,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
   };
   panel.addEventListener("change", (event) => {
     const { change } = event.target.dataset;
+    if (state.get("step") !== "set") return;
     if (change) changes[change](event.target);
     if (event.target.id === "line-other") otherPoints();
     if (event.target.id === "add-file" && event.target.files.length) upload("performers", event.target);
@@ -214,6 +204,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
 
   // Fields that begin with the frame at hand
   function begin() {
+    if (state.get("step") !== "set") return;
     keep = "seconds";
     about = "floor";
     otherPoints();

@@ -2,7 +2,7 @@
 import { performerOf } from "./scene.js";
 import { EDGE, GUTTER } from "./timeview.js";
 
-const RULER = 24, FLAGS = 18, ARCH = 92, HEADROOM = 30, PIER = 15, KEYS = 18, GAP = 5;
+const RULER = 24, FLAGS = 18, STRAP = 17, ARCH = 92, HEADROOM = 30, PIER = 15, KEYS = 18, GAP = 5;
 const WHOLE_POSE = 0.5; // share of the joints keyed on a frame that makes it a pose
 const LIMBS = { foot: "foot", hand: "hand", knee: "knee", elbow: "elbow", shoulder: "shoulder", seat: "seat", back: "back", head: "head", tip: "tip" };
 const NS = "http://www.w3.org/2000/svg";
@@ -132,6 +132,20 @@ export function createTrestle(svg, state, setup, timeview, actions) {
     }
   }
 
+  // What is held, as straps over the footing that tighten and slacken with how much of it counts
+  function drawStraps(root, data, top) {
+    data.loads.forEach((load, i) => {
+      const y = top + i * STRAP + STRAP - 4, says = `${load.name} ${Number(load.kg.toPrecision(3))} kg`;
+      add(root, "text", { x: 12, y: y - 1, class: "lane-name" }, "Held");
+      const held = load.counts.flatMap((c, f) => (c > 0 ? [[timeview.x(setup.first + f), y - c * (STRAP - 8)]] : []));
+      if (!held.length) return;
+      const [x0, x1] = [held[0][0] - 4, held.at(-1)[0] + 4];
+      const strap = add(root, "path", { d: `M${x0} ${y}${held.map(([x, h]) => `L${x.toFixed(1)} ${h.toFixed(1)}`).join("")}L${x1} ${y}Z`, class: "strap" });
+      add(strap, "title", {}, `${says}, held on frames ${load.start} to ${load.end}`);
+      add(root, "text", { x: x0 + 8, y: y - 1, class: "strap-name" }, says);
+    });
+  }
+
   function drawKeys(root, top) {
     const { dense, frames } = performerOf(setup, state.get("who")).keys;
     add(root, "text", { x: 12, y: top + 13, class: "lane-name" }, "Keys");
@@ -155,7 +169,8 @@ export function createTrestle(svg, state, setup, timeview, actions) {
     const marks = flags();
     // with no flight there is no arch to leave room for
     const deck = RULER + (marks.length ? FLAGS : 0) + (data.flights.length ? HEADROOM + ARCH : 22);
-    const keysTop = deck + GAP + data.piers.length * PIER + 2;
+    const strapsTop = deck + GAP + data.piers.length * PIER;
+    const keysTop = strapsTop + data.loads.length * STRAP + 2;
     const height = keysTop + KEYS + 4;
     svg.dataset.height = height;
     svg.setAttribute("height", height);
@@ -172,6 +187,7 @@ export function createTrestle(svg, state, setup, timeview, actions) {
     for (const flight of data.flights) drawFlight(moving, flight, data, deck, ARCH / tallest);
     add(moving, "line", { x1: GUTTER, x2: width - EDGE, y1: deck, y2: deck, class: "deck" });
     drawPiers(moving, data, deck + GAP);
+    drawStraps(moving, data, strapsTop);
     drawKeys(moving, keysTop);
     drawTiming(moving, height);
     if (marks.length) drawFlags(moving, marks);

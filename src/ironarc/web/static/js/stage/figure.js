@@ -59,6 +59,8 @@ export function createFigure(scene, behind, figure, spacing) {
   const heldEdge = posable(hull, new THREE.MeshBasicMaterial({ color: STEEL, side: THREE.BackSide }), joints);
   behind.add(heldInside, heldEdge);
 
+  let lit = null, litJoint = null;
+
   return {
     setFloor(y) {
       // flattened along a low light onto the floor, a hair above it
@@ -67,6 +69,20 @@ export function createFigure(scene, behind, figure, spacing) {
       shadow.matrix.copy(m);
       shadow.bindMatrixInverse.copy(new THREE.Matrix4());
       shadow.bindMode = "detached";
+    },
+    // Outlines the solids that ride on a joint, or none for null
+    light(joint, motion, index) {
+      if (joint !== litJoint) {
+        if (lit) { scene.remove(lit); lit.geometry.dispose(); lit.material.dispose(); lit.skeleton.dispose(); }
+        lit = null;
+        litJoint = joint;
+        const parts = figure.parts.filter((part) => part.joint === joint);
+        if (parts.length) {
+          lit = posable(mannequinGeometry({ ...figure, parts }, 0.016 * figure.height / 1.75), new THREE.MeshBasicMaterial({ color: "#9E3A1B", side: THREE.BackSide }), joints);
+          scene.add(lit);
+        }
+      }
+      if (lit && motion) pose(lit, motion, joints, index);
     },
     compare(motion, index) {
       for (const mesh of [heldInside, heldEdge]) {

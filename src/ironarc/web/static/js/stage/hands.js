@@ -1,6 +1,6 @@
 // What a hand does on the stage: points at beads, picks, drags handles and guide points, draws a guide curve.
 import * as THREE from "../../vendor/three.module.js";
-import { itemOf, isPerformer, propRow } from "../scene.js";
+import { itemOf, isPerformer, performerOf, propRow } from "../scene.js";
 import { createHandles, shiftOf } from "./handles.js";
 
 const UP = new THREE.Vector3(0, 1, 0);
@@ -159,24 +159,25 @@ export function createHands(canvas, scene, { state, setup, cameras, markers, pro
     canvas.style.cursor = state.get("drawing") ? "crosshair" : how || onPoint?.guide ? "grab" : "";
     const bead = how || onPoint ? null : markers.beadAt(raycaster);
     state.set({ hover: bead === null ? null : setup.first + bead });
+    if (state.get("step") === "weigh") state.set({ part: jointAt(event, [performerOf(setup, state.get("who"))])?.joint ?? null });
   }
 
   function release(event) {
     if (handles.dragging()) { commitDrag(); stop(event); } else if (point) { commitPoint(); stop(event); }
   }
 
-  // The body one of whose joints is nearest on the screen, if near enough
-  function bodyAt(event) {
+  // The joint nearest on the screen, of these performers, if near enough: { performer, joint }
+  function jointAt(event, performers) {
     const r = canvas.getBoundingClientRect(), at = new THREE.Vector3();
     let best = NEAR_PX, found = null;
-    for (const performer of setup.performers) {
+    for (const performer of performers) {
       const motion = state.get("motions")[performer.id], { joints } = performer.figure;
       if (!motion || performer.hidden) continue;
       for (let j = 0; j < joints; j++) {
         const i = ((state.get("frame") - setup.first) * joints + j) * 7;
         at.set(motion[i], motion[i + 1], motion[i + 2]).project(cameras.current());
         const away = Math.hypot((at.x + 1) * r.width / 2 + r.left - event.clientX, (1 - at.y) * r.height / 2 + r.top - event.clientY);
-        if (away < best) { best = away; found = performer.id; }
+        if (away < best) { best = away; found = { performer: performer.id, joint: j }; }
       }
     }
     return found;
@@ -188,7 +189,7 @@ export function createHands(canvas, scene, { state, setup, cameras, markers, pro
     if (state.get("hover") !== null) { state.set({ frame: state.get("hover"), playing: false }); return; }
     if (state.get("step") !== "set") return;
     aim(event);
-    const found = bodyAt(event) ?? props.hit(raycaster);
+    const found = jointAt(event, setup.performers)?.performer ?? props.hit(raycaster);
     if (found) actions.pick(found);
   }
 

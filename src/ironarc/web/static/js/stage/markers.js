@@ -109,15 +109,16 @@ export function createMarkers(scene, behind) {
       if (here.visible) here.position.set(...data.com[hover]);
     },
     // The marker keeps its size on the screen, in both kinds of camera
-    keepSize(camera) {
+    keepSize(camera, times) {
       const size = camera.isOrthographicCamera ? 0.034 * (camera.top - camera.bottom) / camera.zoom : 0.026;
       disc.material.sizeAttenuation = camera.isOrthographicCamera;
-      disc.scale.set(size, size, 1);
+      disc.scale.set(size * times, size * times, 1);
     },
-    show(what) {
+    show(what, display) {
       beads.visible = what.path;
       dashes.visible = what.asked;
-      for (const part of [disc, plumb, bob, foot]) part.visible = what.com;
+      disc.visible = what.com && display.marker;
+      for (const part of [plumb, bob, foot]) part.visible = what.com && display.foot;
       grid.visible = what.grid;
     },
     // Index of the bead under a ray, or null

@@ -8,6 +8,7 @@ import { createGuides } from "./guides.js";
 import { createHands } from "./hands.js";
 import { createMarkers } from "./markers.js";
 import { createProps } from "./props.js";
+import { createWeights } from "./weights.js";
 
 const PAPER = "#f3efe6";
 
@@ -33,6 +34,7 @@ export function createStage(canvas, state, setup, actions, references) {
   canvas.after(labels);
   const props = createProps(scene, labels);
   const guides = createGuides(scene);
+  const weights = createWeights(scene);
   const backdrops = createBackdrops(behind, references, redraw);
   const cameras = createCameras(canvas, travel, redraw);
   const hands = createHands(canvas, scene, { state, setup, cameras, markers, props, guides, actions, changed: show });
@@ -40,7 +42,7 @@ export function createStage(canvas, state, setup, actions, references) {
   function draw() {
     asked = false;
     const camera = cameras.current();
-    markers.keepSize(camera);
+    markers.keepSize(camera, setup.display.size);
     props.placeLabels(camera, canvas.clientWidth, canvas.clientHeight);
     hands.keepSize(camera, canvas.clientHeight || 1);
     renderer.clear();
@@ -97,7 +99,10 @@ export function createStage(canvas, state, setup, actions, references) {
     const frame = seenFrame(), index = frame - setup.first, setting = state.get("step") === "set";
     const held = state.get("trying") ? state.get("held")?.motion : null;
     showFigures(index, shown.ghosts && !state.get("playing") && !held, held);
-    markers.show(shown);
+    const reader = performerOf(setup, state.get("who")), motion = state.get("motions")[reader.id];
+    figures.get(reader.id)?.figure.light(state.get("part"), motion, index);
+    weights.setFrame(data, motion, reader.figure.joints, index, cameras.current());
+    markers.show(shown, setup.display);
     markers.setFrame(data, index, hover === null ? null : hover - setup.first);
     props.show(setup, frame, { visible: shown.props, setting, picked: setting ? picked : "", ...hands.propShift() });
     guides.show(setup, { visible: shown.guides, picked: setting ? picked : "", moved: hands.movedPoints(), drawing: state.get("drawing") });
@@ -143,13 +148,16 @@ export function createStage(canvas, state, setup, actions, references) {
     for (const { figure } of figures.values()) figure.setFloor(data.floor);
     const box = boxOf(data);
     markers.setData(data, box);
+    const reader = performerOf(setup, state.get("who"));
+    weights.setData(data, reader, setup.display);
+    weights.setPath(state.get("motions")[reader.id], reader.figure.joints, reader.joints.indexOf(setup.display.path_of));
     resize();
     // who or what came or went asks for another look at the whole; a nudge does not
     const now = [...setup.performers, ...setup.props].map((item) => item.id).join();
     cameras.setBox(box, Boolean(inShot) && now !== inShot);
     inShot = now;
   });
-  state.on(["frame", "hover", "scene", "data", "motions", "shown", "playing", "pick", "step", "hold", "drawing"], show);
+  state.on(["frame", "hover", "scene", "data", "motions", "shown", "playing", "pick", "step", "hold", "drawing", "part"], show);
 
   new ResizeObserver(resize).observe(canvas.parentElement);
   return { fit: cameras.fit, setView: (name) => { cameras.setView(name); show(); } };

@@ -1,0 +1,101 @@
+"""Loads: mass held for a span of frames, taken up and put down over a few of them."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+
+from ironarc.core import rotation
+from ironarc.core.errors import EditError
+from ironarc.core.motion.bake import Poses
+from ironarc.core.weighing import check_mass
+
+
+@dataclass(frozen=True)
+class Load:
+    """Something held. Frames are the performer's own.
+
+    joints : names of one joint or several that hold it; it hangs half-way between them, turned as the first is
+    start, end : first and last frame it is held on; ease_in, ease_out : frames over which it is taken up, put down
+    mass_kg; size_m : (3,) m of the box it fills; offset_m : (3,) m from the joints, in the first one's axes
+    """
+
+    id: str
+    name: str
+    joints: tuple[str, ...]
+    start: int
+    end: int
+    mass_kg: float
+    size_m: tuple[float, float, float] = (0.3, 0.3, 0.3)
+    offset_m: tuple[float, float, float] = (0.0, 0.0, 0.0)
+    ease_in: int = 4
+    ease_out: int = 2
+
+    def checked(self, rig) -> "Load":
+        """Itself; EditError for a mass, span or joint that can't be."""
+        check_mass(f"The mass of {self.name}", self.mass_kg)
+        if not self.joints:
+            raise EditError(f"{self.name} must be held by a joint.")
+        for joint in self.joints:
+            if joint not in rig:
+                raise EditError(f"There is no joint called {joint} to hold {self.name}.")
+        if self.end < self.start:
+            raise EditError(f"{self.name} is held from its first to its last frame, not {self.start} to {self.end}.")
+        if self.ease_in < 0 or self.ease_out < 0 or self.ease_in + self.ease_out > self.end - self.start + 1:
+            raise EditError(
+                f"{self.name} is held for {self.end - self.start + 1} frames; taking it up over {self.ease_in} and "
+                f"putting it down over {self.ease_out} leaves none between."
+            )
+        if not np.isfinite(self.size_m).all() or min(self.size_m) <= 0 or max(self.size_m) > 50:
+            raise EditError(f"The size of {self.name} lies between 0 and 50 m each way.")
+        if not np.isfinite(self.offset_m).all() or np.abs(self.offset_m).max() > 50:
+            raise EditError(f"{self.name} must lie within 50 m of what holds it.")
+        return self
+
+    def counts(self, own: np.ndarray) -> np.ndarray:
+        """(frames,) 0 to 1: how much of it counts on own frames; eased by t² (3 - 2t), full between the eases."""
+        t_in = np.clip((own - self.start + 1) / (self.ease_in + 1), 0.0, 1.0)
+        t_out = np.clip((self.end + 1 - own) / (self.ease_out + 1), 0.0, 1.0)
+        t = np.minimum(t_in, t_out)
+        return t * t * (3 - 2 * t)
+
+
+@dataclass(frozen=True)
+class LoadTrack:
+    """A load over the frames of a shot.
+
+    counts : (frames,) 0 to 1; centre : (frames, 3) m, world; rotation : (frames, 4), of its own axes
+    inertia : (3,) kg·m² about its own axes, of the box it fills
+    """
+
+    load: Load
+    counts: np.ndarray
+    centre: np.ndarray
+    rotation: np.ndarray
+    inertia: np.ndarray
+
+    @property
+    def mass(self) -> np.ndarray:
+        """(frames,) kg that counts."""
+        return self.load.mass_kg * self.counts
+
+    @property
+    def easing(self) -> np.ndarray:
+        """(frames,) bool: being taken up or put down."""
+        return (self.counts > 0) & (self.counts < 1)
+
+
+def track_loads(loads: Sequence[Load], poses: Poses, own: np.ndarray, scale: float) -> tuple[LoadTrack, ...]:
+    """Loads followed along the poses; `own` (frames,) are the performer's frames, `scale` its size in the shot."""
+    out = []
+    for load in loads:
+        held = [poses.rig.index(joint) for joint in load.joints if joint in poses.rig]
+        if not held:
+            continue
+        turn = poses.rotation[:, held[0]]
+        offset = np.array(load.offset_m) * scale
+        centre = poses.position[:, held].mean(axis=1) + rotation.rotate(turn, offset)
+        w, h, d = load.size_m
+        inertia = load.mass_kg / 12 * np.array([h * h + d * d, w * w + d * d, w * w + h * h])
+        out.append(LoadTrack(load, load.counts(own), centre, turn, inertia))
+    return tuple(out)
