@@ -9,6 +9,7 @@ import numpy as np
 
 from ironarc.core.body import Body, weigh
 from ironarc.core.findings import find
+from ironarc.core.loads import Load, track_loads
 from ironarc.core.motion.bake import Poses
 from ironarc.core.reading import read
 from ironarc.core.reading.momentum import body_centres, momentum, whole_com
@@ -67,7 +68,11 @@ def main() -> None:
     poses, body = bake_shot(shot), shot.performer.body()
     props = tuple(Prop(f"prop{i}", "P", kind, (1.0, 0.5, 1.0), (i, 0.0, 0.0)) for i, kind in enumerate(KINDS * 2))
     bare, with_props = (median_ms(lambda p=p: read(poses, body, 9.81, 0.0, p), 25) for p in ((), props))
-    print(f"reading 240 frames: {bare:.1f} ms, with {len(props)} props {with_props:.1f} ms")
+    sack = Load("load1", "Sack", ("RightHand",), 20, 200, 9.0)
+    held = track_loads((sack,), poses, poses.frames, 1.0)
+    with_load = median_ms(lambda: read(poses, body, 9.81, 0.0, (), held), 25)
+    print(f"reading 240 frames: {bare:.1f} ms, with {len(props)} props {with_props:.1f} ms", end=", ")
+    print(f"with a load {with_load:.1f} ms")
     performer = clip(24).performer
     weigh_anew = weigh.__wrapped__
     print(f"weighing a rig {median_ms(lambda: weigh_anew(performer.rig, performer.scale_to_m)):.1f} ms", end=", ")

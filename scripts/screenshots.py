@@ -4,6 +4,7 @@ import logging
 import tempfile
 from pathlib import Path
 
+from selenium.webdriver import ActionChains
 from sqlalchemy.orm import Session
 
 from ironarc.demo.load import load
@@ -104,11 +105,22 @@ def setting(person: Person, ids: dict[str, int]) -> None:
     shoot(person, "planner")
 
 
+def weighing(person: Person, ids: dict[str, int]) -> None:
+    person.open_shot(ids["PF-020 Mail-sack throw"], "?step=weigh&frame=30")
+    shoot(person, "weigh-load")
+    person.open_shot(ids["PF-070 Gull's hop"], "?step=weigh&frame=23")
+    changed(person, lambda: person.click("[data-display=parts]"))
+    person.click(".weigh-row[data-joint=LeftStrut] summary")
+    ActionChains(person.driver).move_to_element(person.one(".weigh-row[data-joint=LeftStrut] summary")).perform()
+    shoot(person, "weigh-gull")
+
+
 def take_all(person: Person, ids: dict[str, int]) -> None:
     person.go()
     shoot(person, "yard")
     reading_and_truing(person, ids)
     setting(person, ids)
+    weighing(person, ids)
 
 
 def main() -> None:
