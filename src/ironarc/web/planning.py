@@ -5,9 +5,10 @@ from dataclasses import dataclass
 import numpy as np
 from pydantic import BaseModel, ConfigDict, Field
 
-from ironarc.core.ballistics import WORLDS, Plan, bounces, hang_time, implied_gravity, solve, whole_frame_starts
+from ironarc.core.ballistics import WORLDS, Plan, bounces, hang_time, implied_gravity, whole_frame_starts
 from ironarc.core.crew import STOCK
 from ironarc.core.errors import EditError
+from ironarc.core.flight_solver import solve
 from ironarc.core.scene.rate import parse_rate
 from ironarc.core.settings import GRAVITY_MS2
 

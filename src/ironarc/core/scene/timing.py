@@ -167,12 +167,12 @@ class Timing:
             raise EditError(f"A cut runs from its first to its last frame; {start} to {end} was given.")
         if cut.frames >= length:
             raise EditError(f"A cut of {cut.frames} frames is longer than the clip, which has {length}.")
-        half = (cut.blend + 1) // 2
+        half = max((cut.blend + 1) // 2, 1)  # a cut has something on both its sides; an end is trimmed
         if not 0 <= cut.blend <= cut.frames:
             raise EditError(f"A blend lies between 0 frames and the cut's own {cut.frames}; {cut.blend} was given.")
         if cut.start - half < first or cut.end + half > last:
             start, end, first, last = (self.seen_frame(f) for f in (cut.start, cut.end, first, last))
-            room = "1 frame" if half <= 1 else f"{half} frames"
+            room = "1 frame" if half == 1 else f"{half} frames"
             raise EditError(
                 f"Cutting frames {start} to {end} with a blend of {cut.blend} needs {room} of the clip on each side; "
                 f"it has frames {first} to {last}."

@@ -140,6 +140,7 @@ export function createWeighPanel(panel, state, setup, actions) {
   });
   panel.addEventListener("pointerleave", () => state.set({ part: null }));
   panel.addEventListener("focusin", (event) => { const row = event.target.closest(".weigh-row"); if (row) state.set({ part: Number(row.dataset.index) }); });
+  state.on(["step"], () => state.set({ part: null }));
   state.on(["part"], ({ part }) => {
     for (const row of panel.querySelectorAll(".weigh-row")) row.classList.toggle("is-lit", Number(row.dataset.index) === part);
   });

@@ -199,7 +199,7 @@ export function createHands(canvas, scene, { state, setup, cameras, markers, pro
   place.addEventListener("pointerup", release, true);
   place.addEventListener("pointercancel", release, true);
   canvas.addEventListener("click", click);
-  canvas.addEventListener("pointerleave", () => state.set({ hover: null }));
+  canvas.addEventListener("pointerleave", () => state.set({ hover: null, part: null, dragSays: null }));
 
   return {
     shiftOf: (id) => (id === shiftId ? shift : null),
