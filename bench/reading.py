@@ -69,7 +69,7 @@ def main() -> None:
     props = tuple(Prop(f"prop{i}", "P", kind, (1.0, 0.5, 1.0), (i, 0.0, 0.0)) for i, kind in enumerate(KINDS * 2))
     bare, with_props = (median_ms(lambda p=p: read(poses, body, 9.81, 0.0, p), 25) for p in ((), props))
     sack = Load("load1", "Sack", ("RightHand",), 20, 200, 9.0)
-    held = track_loads((sack,), poses, poses.frames, 1.0)
+    held = track_loads((sack,), poses, body.anatomy, poses.frames, 1.0)
     with_load = median_ms(lambda: read(poses, body, 9.81, 0.0, (), held), 25)
     print(f"reading 240 frames: {bare:.1f} ms, with {len(props)} props {with_props:.1f} ms", end=", ")
     print(f"with a load {with_load:.1f} ms")

@@ -6,6 +6,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core import rotation
+from ironarc.core.anatomy import Anatomy
 from ironarc.core.errors import EditError
 from ironarc.core.motion.bake import Poses
 from ironarc.core.weighing import check_mass
@@ -15,7 +16,8 @@ from ironarc.core.weighing import check_mass
 class Load:
     """Something held. Frames are the performer's own.
 
-    joints : names of one joint or several that hold it; it hangs half-way between them, turned as the first is
+    joints : names of one joint or several that hold it: a hand by its palm (on a rig with no hand joint, the
+        forearm holds by it), any other by itself; it hangs half-way between them, turned as the first is
     start, end : first and last frame it is held on; ease_in, ease_out : frames over which it is taken up, put down
     mass_kg; size_m : (3,) m of the box it fills; offset_m : (3,) m from the joints, in the first one's axes
     """
@@ -85,8 +87,11 @@ class LoadTrack:
         return (self.counts > 0) & (self.counts < 1)
 
 
-def track_loads(loads: Sequence[Load], poses: Poses, own: np.ndarray, scale: float) -> tuple[LoadTrack, ...]:
+def track_loads(
+    loads: Sequence[Load], poses: Poses, anatomy: Anatomy, own: np.ndarray, scale: float
+) -> tuple[LoadTrack, ...]:
     """Loads followed along the poses; `own` (frames,) are the performer's frames, `scale` its size in the shot."""
+    palms = {point.joint: point.position_m for point in anatomy.contact_points if point.point == "palm"}
     out = []
     for load in loads:
         held = [poses.rig.index(joint) for joint in load.joints if joint in poses.rig]
@@ -94,7 +99,10 @@ def track_loads(loads: Sequence[Load], poses: Poses, own: np.ndarray, scale: flo
             continue
         turn = poses.rotation[:, held[0]]
         offset = np.array(load.offset_m) * scale
-        centre = poses.position[:, held].mean(axis=1) + rotation.rotate(turn, offset)
+        grip = poses.position[:, held] + rotation.rotate(
+            poses.rotation[:, held], np.array([palms.get(joint, np.zeros(3)) for joint in held])
+        )
+        centre = grip.mean(axis=1) + rotation.rotate(turn, offset)
         w, h, d = load.size_m
         inertia = load.mass_kg / 12 * np.array([h * h + d * d, w * w + d * d, w * w + h * h])
         out.append(LoadTrack(load, load.counts(own), centre, turn, inertia))

@@ -75,7 +75,7 @@ class Performer:
         if not self.loads:
             return ()
         own = self.timing.unheld(poses.frames)
-        return track_loads(self.loads, poses, own, self.placement.scale)
+        return track_loads(self.loads, poses, self.body().anatomy, own, self.placement.scale)
 
     def layer(self, layer_id: str) -> Layer:
         """The layer with this id; EditError when there is none."""

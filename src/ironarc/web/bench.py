@@ -147,8 +147,8 @@ def _panel(session, shot_id: int, revision: int, step: str) -> str:
 def _grips(performer: Performer) -> list[tuple[str, str]]:
     """What can hold a load, as (joint names, words): hands first, then any joint."""
     names = performer.rig.names
-    meanings = performer.body().anatomy.meanings
-    hands = {m.side: name for name, m in zip(names, meanings, strict=True) if m.role == "hand"}
+    palms = (p for p in performer.body().anatomy.contact_points if p.point == "palm")
+    hands = {palm.side: names[palm.joint] for palm in palms}
     out = [(hands[side], f"the {side} hand") for side in ("right", "left") if side in hands]
     if len(out) == 2:
         out.insert(0, (",".join(value for value, _ in out), "both hands"))
