@@ -1,7 +1,7 @@
 import pytest
 
 from ironarc.core.anatomy import find_anatomy
-from ironarc.core.naming import understand, words_of
+from ironarc.core.naming import suggest, understand, words_of
 from ironarc.core.rig import Joint, Rig
 
 ROLES = ["pelvis", "spine", "neck", "head", "collar", "upper arm", "forearm", "hand", "thigh", "shank", "foot", "toe"]
@@ -58,6 +58,22 @@ def test_fingers_are_not_hands_and_unknown_names_are_listed():
     assert meanings[-2].role == "finger"
     assert meanings[-1].role == ""
     assert find_anatomy(Rig(more), 0.01).unexplained == ["Satchel"]
+
+
+def test_a_joint_not_understood_gets_a_suggestion_from_what_stands_about_it():
+    style = STYLES["hips, upleg, arm"]
+    for role, odd in (("shank", "{S}Qux"), ("thigh", "{S}Qux"), ("forearm", "{S}Qux"), ("foot", "{S}Qux")):
+        names = [odd if r == role else n for r, n in zip(ROLES, style, strict=True)]
+        rig, _ = rig_in(names)
+        meanings = understand(rig)
+        i = next(i for i, m in enumerate(meanings) if not m.role)
+        assert suggest(rig, meanings, i) == role, role
+    rig, _ = rig_in(style)
+    hand = rig.index("LeftHand")
+    odd = Rig((*rig.joints, Joint("Qux", hand, (0.0, -3.0, 0.0))))
+    assert suggest(odd, understand(odd), len(odd) - 1) == "none"
+    alone = Rig((Joint("qux", -1, (0, 0, 0)), Joint("quux", 0, (0, 4, 0))))
+    assert suggest(alone, understand(alone), 1) == ""
 
 
 def test_words_are_cut_at_capitals_marks_and_namespaces():

@@ -5,7 +5,7 @@ import json
 import numpy as np
 import pytest
 
-from ironarc.core.shot import read_shot
+from ironarc.core.shot import from_bvh, read_shot, to_bvh
 from ironarc.store import shots, weighings
 from tests.conftest import demo
 from tests.web.test_scene import Bench, says
@@ -155,6 +155,18 @@ def test_what_is_not_understood_is_set_apart_with_a_way_to_settle_it(client, tok
     legs = sum(kg(bench.shot, f"Left{part}") for part in ("Strut", "Piston", "Shoe"))
     assert legs == pytest.approx(0.2 * 34)
     assert bench.shot.performer.body().masses.sum() == pytest.approx(34, abs=1e-9)
+
+
+def test_a_joint_with_an_odd_name_is_suggested_what_it_may_be(client, token, session):
+    text = to_bvh(demo("Gap hop")).replace(b"LeftLeg", b"LeftQux")
+    bench = Bench(client, token, session, shots.create(session, from_bvh(text, "Odd")))
+    page = bench.get("panels/weigh").text
+    assert "Perhaps the shank" in page
+    assert "no left" in page
+    bench.command("assign_joint", joint="LeftQux", role="shank")
+    page = bench.get("panels/weigh").text
+    assert "Not understood" not in page
+    assert "said by hand" in page
 
 
 def test_mirroring_gives_one_side_to_the_other(bench):

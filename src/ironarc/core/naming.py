@@ -2,7 +2,7 @@
 
 import itertools
 import re
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 
 from ironarc.core.rig import Rig
@@ -196,3 +196,43 @@ def _roles_below(rig: Rig, first: list[Meaning], i: int) -> set[str]:
         found.add(first[j].role)
         stack.extend(rig.children[j])
     return found
+
+
+# What may hang on a joint of a role, nearest first; the sided ones for a joint off the middle
+_NEXT = {
+    "pelvis": ("spine", "thigh"), "spine": ("neck", "collar"), "neck": ("head", "head"), "collar": ("", "upper arm"),
+    "upper arm": ("", "forearm"), "forearm": ("", "hand"), "thigh": ("", "shank"), "shank": ("", "foot"),
+    "foot": ("", "toe"),
+}  # fmt: skip
+OFF_MIDDLE = 0.15  # as a share of the joint's distance from what it hangs on
+
+
+def suggest(rig: Rig, meanings: Sequence[Meaning], i: int) -> str:
+    """What a joint no name explains may be: what hangs on it and what it hangs on leave one role open; else "".
+
+    A joint that ends a chain whose end is understood already is suggested to be nothing.
+    """
+    parent = rig.joints[i].parent
+    below = {meanings[j].role for j in rig.children[i]} - {""}
+    for role, follows in _NEXT.items():
+        # between an understood joint and one that would follow it: the role that joins them
+        if (
+            below & set(follows)
+            and role not in below
+            and (parent < 0 or meanings[parent].role in ("", role, *_before(role)))
+        ):
+            return role
+    if parent < 0 or not meanings[parent].role:
+        return ""
+    taken = {meanings[j].role for j in rig.children[parent] if j != i}
+    offset = rig.joints[i].offset
+    reach = sum(v * v for v in offset) ** 0.5
+    sided = abs(offset[0]) > OFF_MIDDLE * reach if reach else False
+    follows = _NEXT.get(meanings[parent].role, ("", ""))[bool(sided) or meanings[parent].role in SIDED]
+    if follows and (follows not in taken or follows in SIDED):
+        return follows
+    return "none" if not rig.children[i] else ""
+
+
+def _before(role: str) -> tuple[str, ...]:
+    return tuple(other for other, follows in _NEXT.items() if role in follows)

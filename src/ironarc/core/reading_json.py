@@ -88,6 +88,7 @@ def _one(performer: Performer, reading: Reading) -> dict:
                 "mass_kg": track.load.mass_kg,
                 "start": performer.timing.seen_frame(track.load.start),
                 "end": performer.timing.seen_frame(track.load.end),
+                "easing_frames": reading.poses.frames[track.easing].tolist(),
                 "moves_com_m": float(np.linalg.norm(reading.com - reading.body_com, axis=1).max()),
             }
             for track in reading.loads

@@ -3,7 +3,7 @@
 from dataclasses import dataclass
 
 from ironarc.core.body import LENGTH
-from ironarc.core.naming import ASSIGNABLE
+from ironarc.core.naming import ASSIGNABLE, suggest
 from ironarc.core.reading import Reading
 from ironarc.core.shot import Performer
 from ironarc.core.weighing import PRESETS
@@ -14,7 +14,8 @@ SURE_WORDS = ((0.9, "sure"), (0.75, "settled by what stands above and below"), (
 
 @dataclass(frozen=True)
 class Row:
-    """One joint. share : of the whole body; source : "table", "length", "typed"; role : as it was understood."""
+    """One joint. share : of the whole body; source : "table", "length", "typed"; role : as it was understood;
+    suggestion : what one that was not understood may be, or ""; pip : how sure, as a filled, half or open disc."""
 
     joint: str
     index: int
@@ -28,6 +29,8 @@ class Row:
     sure: str
     role: str
     by_hand: bool
+    suggestion: str
+    pip: str
 
 
 def panel(performer: Performer, reading: Reading) -> dict:
@@ -48,6 +51,7 @@ def panel(performer: Performer, reading: Reading) -> dict:
             Row(
                 name, index, ", ".join(segments), meaning.side, kg, kg / body.mass_kg, kg / heaviest, mine[0].source,
                 mine[0].locked, _sure(meaning.confidence), meaning.role, name in by_hand,
+                "" if meaning.role else suggest(performer.rig, anatomy.meanings, index), _pip(meaning.confidence),
             )
         )  # fmt: skip
     empty = [
@@ -89,6 +93,10 @@ def _of(parts, joint: int) -> float:
 
 def _sure(confidence: float) -> str:
     return next((word for least, word in SURE_WORDS if confidence >= least), "not understood")
+
+
+def _pip(confidence: float) -> str:
+    return "●" if confidence >= 0.9 else "◐" if confidence >= 0.5 else "○"
 
 
 def _load(performer: Performer, reading: Reading, track) -> dict:
