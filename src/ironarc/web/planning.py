@@ -188,7 +188,8 @@ class Line:
 def heights_drawing(plan: Plan) -> dict:
     """Rise against frames in the air for a level jump, under several gravities; the plan's own marked."""
     most = max(plan.frames * 1.7, 8.0)
-    top = max(plan.rise_m, 0.05) * 2.4
+    mean = (plan.rise_m + plan.drop_m) / 2
+    top = max(mean, 0.05) * 2.4
     left, bottom = 46, 26
 
     def place(frames, rise):
@@ -212,7 +213,6 @@ def heights_drawing(plan: Plan) -> dict:
         lines.append(Line(name, points, round(x, 1), round(y, 1), abs(g - plan.g) < 0.01))
     _spread_names(lines)
     step_f, step_h = _step(most / 6), _step(top * 100 / 4)
-    mean = (plan.rise_m + plan.drop_m) / 2
     return {
         "width": CHART_W, "height": CHART_H, "left": left, "bottom": CHART_H - bottom, "lines": lines,
         "x_ticks": [(f, round(place(f, 0)[0], 1)) for f in np.arange(0, most, step_f)],
