@@ -16,6 +16,7 @@ from ironarc.core.shot import bake_shot, to_bvh
 from ironarc.demo.references import FLOOR_LINE_PX, FOLDER, LENGTH_PX, VIDEO
 from ironarc.store import shots
 from tests.conftest import demo
+from tests.test_media import video
 
 # A point of the canvas where hovering says `words`, found as a hand would find it
 FIND = """const [words, step] = arguments, canvas = document.querySelector(".stage-canvas");
@@ -251,6 +252,18 @@ def draw_line(person, name: str, ends) -> None:
     start = (x0 - round(box["width"] / 2), y0 - round(box["height"] / 2))
     drag = ActionChains(person.driver).move_to_element_with_offset(lines, *start).click_and_hold()
     made(person, drag.move_by_offset(x1 - x0, y1 - y0).release().perform)
+
+
+def test_an_mp4_of_another_rate_steps_by_its_own_frames(person, hop, tmp_path):
+    take = tmp_path / "take.mp4"
+    take.write_bytes(video("libx264", "mp4", 40, 30))
+    person.open_shot(hop, "?step=set&frame=13")
+    made(person, lambda: person.one("#add-reference").send_keys(str(take)))
+    assert person.sees("#picked", "video · 64 × 48 · 40 f")
+    # half a second on: its frame 16, in the middle of its own time
+    person.until(lambda: person.one(".ref-panel").get_attribute("data-own") == "16")
+    person.until(lambda: abs(person.one(".ref-picture video").get_property("currentTime") - 15.5 / 30) < 1e-3)
+    assert person.complaints() == []
 
 
 def test_a_video_steps_with_the_playhead(person, hop):
