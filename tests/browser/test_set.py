@@ -342,6 +342,9 @@ def test_props_are_added_set_and_hidden_by_keyboard_too(person, hop, session):
     made(person, lambda: person.click("[data-set='add-prop'][data-prop='box']"))
     person.until(lambda: person.one("#picked").get_attribute("data-picked") == "prop1")
     made(person, lambda: put(person, "[data-list=size_m]", "120"))
+    # the keyboard goes on to the next field, and stays there when the panel is drawn anew
+    height = "return document.activeElement === document.querySelectorAll('[data-list=size_m]')[1]"
+    person.until(lambda: person.driver.execute_script(height))
     assert person.sees(".stage-labels span", "Box 120 × 50 × 60 cm")
     row = person.one("[data-pick=prop1]")
     row.send_keys(Keys.ARROW_UP)

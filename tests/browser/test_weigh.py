@@ -127,6 +127,11 @@ def test_what_is_shown_stays_with_the_shot_and_a_joint_is_settled(person, sessio
     made(person, lambda: Select(person.one("[data-display=path_of]")).select_by_visible_text("Lamp"))
     display = stored(session, gull).display
     assert (display.parts, display.path_of) == (True, "Lamp")
+    strut = ".weigh-row[data-joint=LeftStrut]"
+    person.click(f"{strut} summary")
+    made(person, lambda: put(person, f"{strut} [data-weigh-change=girth]", "20"))
+    person.until(lambda: person.one(f"{strut} details").get_property("open"))  # what stood open stays so
+    assert dict(stored(session, gull).performer.weighing.girths)["LeftStrut"] == 0.2
     row = ".weigh-row[data-joint=Rudder]"
     person.click(f"{row} summary")
     made(person, lambda: Select(person.one(f"{row} [data-weigh-change=assign]")).select_by_value("none"))

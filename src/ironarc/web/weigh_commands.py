@@ -140,6 +140,9 @@ class RemoveLoad(_Command):
     load: str
 
 
+# Each takes the command, the performer it is for, and the shot as it is seen
+
+
 def _weighed(performer: Performer, weighing: Weighing, words: str) -> edits.Edit:
     return edits.SetWeighing(performer.id, weighing, words)
 

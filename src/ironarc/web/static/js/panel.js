@@ -18,8 +18,15 @@ export function createPanel(root, state, setup, actions) {
     return own && `[data-layer="${layer.dataset.layer}"] [${own}="${at.getAttribute(own)}"]`;
   }
 
+  // What stands open stays open: told by the joint it belongs to, or by its first words
+  const nameOf = (details) => details.closest("[data-joint]")?.dataset.joint ?? details.querySelector("summary").textContent.trim().slice(0, 24);
+
+  const controls = () => [...panel.querySelectorAll("input, select, textarea, button, summary, a[href]")];
+
   async function refresh() {
-    const focused = focusedControl();
+    // a field with no name of its own is told by its place among all of them
+    const before = controls(), place = before.indexOf(document.activeElement);
+    const focused = focusedControl(), open = new Set([...panel.querySelectorAll("details[open]")].map(nameOf));
     const address = `/shots/${setup.shot}/r/${state.get("revision")}/panels/${state.get("step")}?${new URLSearchParams({ who: state.get("who"), pick: state.get("pick") })}`;
     await window.htmx.ajax("GET", address, { target: panel, swap: "innerHTML" });
     for (const link of root.querySelectorAll("[data-step-link]")) {
@@ -27,7 +34,10 @@ export function createPanel(root, state, setup, actions) {
       else link.removeAttribute("aria-current");
     }
     actions.markSide();
+    for (const details of panel.querySelectorAll("details")) if (open.has(nameOf(details))) details.open = true;
+    const now = controls();
     if (focused) panel.querySelector(focused)?.focus();
+    else if (place >= 0 && now.length === before.length) now[place].focus();
   }
 
   // arrow keys change a slider step by step: one edit for a run of them
