@@ -18,7 +18,7 @@ from ironarc.web import create_app
 from tests.conftest import demo
 
 WINDOW = (1280, 800)
-PATIENCE_S = 30
+PATIENCE_S = 120  # a busy machine is no failure; a condition that never comes is
 CHROMIUM = [
     "--headless=new", "--no-sandbox", "--disable-quic", "--no-first-run", "--disable-background-networking",
     "--disable-component-update", "--disable-sync", "--use-angle=swiftshader", "--enable-unsafe-swiftshader",
@@ -35,6 +35,7 @@ def open_browser(downloads: Path) -> webdriver.Chrome:
     driver = webdriver.Chrome(service=webdriver.ChromeService("/usr/bin/chromedriver"), options=options)
     size = {"width": WINDOW[0], "height": WINDOW[1], "deviceScaleFactor": 1, "mobile": False}
     driver.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", size)
+    driver.set_script_timeout(PATIENCE_S)
     return driver
 
 

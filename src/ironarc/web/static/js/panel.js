@@ -26,6 +26,8 @@ export function createPanel(root, state, setup, actions) {
   async function refresh() {
     // a field with no name of its own is told by its place among all of them
     const before = controls(), place = before.indexOf(document.activeElement);
+    // what is being typed, or stands typed and not yet used, outlives a panel drawn anew meanwhile
+    const typed = [...panel.querySelectorAll("[data-typed][id]")].map((field) => [field.id, field.value]);
     const focused = focusedControl(), open = new Set([...panel.querySelectorAll("details[open]")].map(nameOf));
     const address = `/shots/${setup.shot}/r/${state.get("revision")}/panels/${state.get("step")}?${new URLSearchParams({ who: state.get("who"), pick: state.get("pick") })}`;
     await window.htmx.ajax("GET", address, { target: panel, swap: "innerHTML" });
@@ -35,10 +37,18 @@ export function createPanel(root, state, setup, actions) {
     }
     actions.markSide();
     for (const details of panel.querySelectorAll("details")) if (open.has(nameOf(details))) details.open = true;
+    for (const [id, value] of typed) {
+      const field = panel.querySelector(`#${id}`);
+      if (field) { field.value = value; field.dataset.typed = ""; }
+    }
     const now = controls();
     if (focused) panel.querySelector(focused)?.focus();
     else if (place >= 0 && now.length === before.length) now[place].focus();
   }
+
+  panel.addEventListener("input", (event) => { if (event.target.matches("input:not([type=range], [type=checkbox], [type=file]), textarea")) event.target.dataset.typed = ""; });
+  // a field that sends what it holds is done with it
+  panel.addEventListener("change", (event) => { if (Object.keys(event.target.dataset).some((key) => /change|list|one|offset/i.test(key))) delete event.target.dataset.typed; }, true);
 
   // arrow keys change a slider step by step: one edit for a run of them
   let weighing = 0;

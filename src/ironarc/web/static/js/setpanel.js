@@ -45,6 +45,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     const reference = itemOf(setup, pick()), word = byId("mark-word").value.trim();
     if (!word) { actions.say("Give the mark a word, such as contact or apex."); byId("mark-word").focus(); return; }
     const own = reference.own[frame() - setup.first];
+    used(byId("mark-word"));
     const marks = reference.marks.filter((m) => m.own !== own).map((m) => ({ frame: m.own, word: m.word }));
     set({ marks: [...marks, { frame: own, word }] }, `Mark ${word}`);
   }
@@ -71,18 +72,22 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     duplicate: () => actions.add({ kind: "duplicate_item", item: pick() }),
     remove: () => actions.edit({ kind: "remove_item", item: pick() }),
     keep({ keep: way }, button) { keep = way; press(button); rateEffect(); },
-    "change-rate": ({ rate, keep: way }) => actions.edit({ kind: "set_rate", rate, keep: way }),
+    "change-rate": ({ rate, keep: way }) => used(byId("rate")) ?? actions.edit({ kind: "set_rate", rate, keep: way }),
     "estimate-floor": () => actions.edit({ kind: "set_floor", floor_m: null }),
     about({ about: way }, button) { about = way; press(button); },
     "turn-round": () => place({ turn_rad: itemOf(setup, pick()).placement.turn + Math.PI }),
     slip: ({ by }) => actions.edit({ kind: "slip_performer", performer: pick(), by: Number(by) }),
     trim() {
       const [first, last] = [whole(byId("trim-first"), "Trim from"), whole(byId("trim-last"), "Trim to")];
-      if (all(first, last)) actions.edit({ kind: "trim_performer", performer: pick(), first, last });
+      if (!all(first, last)) return;
+      used(byId("trim-first"), byId("trim-last"));
+      actions.edit({ kind: "trim_performer", performer: pick(), first, last });
     },
     cut() {
       const [start, end, blend] = [whole(byId("cut-start"), "Cut from"), whole(byId("cut-end"), "Cut to"), whole(byId("cut-blend"), "The blend")];
-      if (all(start, end, blend)) actions.edit({ kind: "cut_performer", performer: pick(), start, end, blend, carry: byId("cut-carry").checked });
+      if (!all(start, end, blend)) return;
+      used(byId("cut-start"), byId("cut-end"), byId("cut-blend"));
+      actions.edit({ kind: "cut_performer", performer: pick(), start, end, blend, carry: byId("cut-carry").checked });
     },
     mend: (data) => actions.edit({ kind: "mend_cut", performer: pick(), number: Number(data.number) }),
     "line-up": () => actions.edit({ kind: "line_up", performer: pick(), point: byId("line-point").value, other: byId("line-other").value, other_point: byId("line-other-point").value, frame: frame(), how: byId("line-how").value }),
@@ -100,6 +105,8 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     for (const other of button.parentElement.children) other.setAttribute("aria-pressed", String(other === button));
   }
 
+  // Fields whose numbers have been used begin anew with the next panel
+  const used = (...fields) => { for (const field of fields) delete field.dataset.typed; };
   const place = (change) => actions.edit({ kind: "place_about", performer: pick(), frame: frame(), about, ...change });
 
   panel.addEventListener("click", (event) => {
@@ -209,7 +216,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     about = "floor";
     otherPoints();
     const here = panel.querySelector("[data-here]");
-    if (here) here.value = frame();
+    if (here && !("typed" in here.dataset)) here.value = frame();
   }
   panel.addEventListener("htmx:afterSwap", (event) => { if (event.target === panel) begin(); });
   begin();

@@ -31,6 +31,7 @@ export function createWeighPanel(panel, state, setup, actions) {
     "remove-point": (data) => weigh("remove_point", { number: Number(data.number) }),
     async keep() {
       const field = byId("keep-name"), name = field.value.trim() || field.placeholder;
+      delete field.dataset.typed;
       await told(() => postJson("/weighings", { shot: setup.shot, revision: state.get("revision"), performer: who(), name }));
     },
     async use(_, button) {
