@@ -6,16 +6,16 @@ from dataclasses import replace
 
 import mujoco
 import numpy as np
+from ironarc.core.shot import Shot, bake_shot, from_bvh, read_shot, to_bvh
 
-from ironarc.core.body import Body, weigh
-from ironarc.core.findings import find
-from ironarc.core.loads import Load, track_loads
-from ironarc.core.motion.bake import Poses
+from ironarc.core.figure.body import Body, weigh
+from ironarc.core.figure.rig import Joint, Rig
+from ironarc.core.judging.findings import find
+from ironarc.core.motion.loads import Load, track_loads
+from ironarc.core.motion.poses import Poses
 from ironarc.core.reading import read
 from ironarc.core.reading.momentum import body_centres, momentum, whole_com
-from ironarc.core.rig import Joint, Rig
 from ironarc.core.scene.props import KINDS, Prop
-from ironarc.core.shot import Shot, bake_shot, from_bvh, read_shot, to_bvh
 from ironarc.demo import gap_hop
 from ironarc.demo.posing import key_shot
 from tests.core.test_against_mujoco import model_of, stepped

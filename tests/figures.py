@@ -2,9 +2,9 @@
 
 import numpy as np
 
-from ironarc.core.crew import BRAM, rig_of
-from ironarc.core.motion.bake import Poses
-from ironarc.core.rig import EndSite, Joint, Rig, forward
+from ironarc.core.figure.crew import BRAM, rig_of
+from ironarc.core.figure.rig import EndSite, Joint, Rig, forward
+from ironarc.core.motion.poses import Poses
 
 CM = 0.01
 BRAM_RIG = rig_of(BRAM)

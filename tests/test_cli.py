@@ -6,10 +6,10 @@ import sys
 
 import numpy as np
 import pytest
-
-from ironarc.core.formats import bvh
 from ironarc.core.shot import to_bvh
-from ironarc.core.weighing import Weighing, weighing_to_plain
+
+from ironarc.core.figure.weighing import Weighing, weighing_to_plain
+from ironarc.core.formats import bvh
 from tests.conftest import demo
 from tests.figures import SMALL_BVH
 

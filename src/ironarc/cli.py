@@ -9,15 +9,18 @@ import sys
 from dataclasses import replace
 from pathlib import Path
 
+from ironarc.core import truing
+from ironarc.core.document import Shot
+from ironarc.core.document.take_home import motion_file
+from ironarc.core.edits.bring_in import file_error, shot_from_file
 from ironarc.core.errors import FileError, IronArcError
-from ironarc.core.findings import CRACKED, find, grade_of
-from ironarc.core.reading import Reading
-from ironarc.core.reading_json import reading_to_plain_1, readings_to_plain
-from ironarc.core.segments import BUILDS
+from ironarc.core.figure.segments import BUILDS
+from ironarc.core.figure.units import UNITS
+from ironarc.core.figure.weighing import Weighing, fitted, weighing_from_plain
+from ironarc.core.judging import CRACKED, grade_of, judge
+from ironarc.core.judging.reading_json import reading_to_plain_1, readings_to_plain
+from ironarc.core.reading import Reading, Seen, see
 from ironarc.core.settings import GRAVITY_MS2
-from ironarc.core.shot import UNITS, Shot, from_bvh, load_bvh_error, read_shot, to_bvh
-from ironarc.core.truing import arc
-from ironarc.core.weighing import Weighing, fitted, weighing_from_plain
 
 UNREADABLE = 2
 
@@ -48,7 +51,15 @@ def _parser() -> argparse.ArgumentParser:
     true = commands.add_parser("true", help="write a corrected BVH file")
     true.add_argument("file", type=Path)
     true.add_argument("-o", "--output", type=Path, required=True)
-    true.add_argument("--arc", action="store_true", required=True, help="true the arc of every flight")
+    wanted = true.add_argument_group("corrections", "at least one; each is made wherever it can be, in this order")
+    for found in truing.CORRECTIONS.values():
+        wanted.add_argument(
+            f"--{found.flag}",
+            dest="corrections",
+            action="append_const",
+            const=found,
+            help=f"{found.label}. {found.says}",
+        )  # fmt: skip
     _add_figure_options(true)
     true.set_defaults(run=_true)
     convert = commands.add_parser("convert", help="read a BVH file and write it back")
@@ -90,9 +101,9 @@ def _load(args) -> Shot:
     if hasattr(args, "mass"):
         figure = {"weighing": Weighing(args.mass, BUILDS[args.build]), "g": args.g, "floor_m": args.floor}
     try:
-        shot = from_bvh(data, args.file.stem, args.file.name, scale_to_m=UNITS[unit] if unit else None, **figure)
+        shot = shot_from_file(data, args.file.stem, args.file.name, scale_to_m=UNITS[unit] if unit else None, **figure)
     except FileError as error:
-        raise FileError(load_bvh_error(error, args.file.name)) from error
+        raise file_error(error, args.file.name) from error
     return _weighed(shot, args.weighing) if getattr(args, "weighing", None) else shot
 
 
@@ -112,24 +123,24 @@ def _weighed(shot: Shot, path: Path) -> Shot:
     return shot.with_item(replace(shot.performer, weighing=weighing))
 
 
-def _status(reading: Reading) -> int:
-    return 1 if grade_of(find(reading)) == CRACKED else 0
+def _status(seen: Seen) -> int:
+    return 1 if grade_of(judge(seen.shot, seen.performer, seen.reading)) == CRACKED else 0
 
 
 def _read(args) -> int:
-    shot = _load(args)
-    reading = read_shot(shot)
+    seen = see(_load(args))
+    shot, performer = seen.shot, seen.performer
     if args.json:
         plain = (
-            reading_to_plain_1(shot, reading, shot.performer)
+            reading_to_plain_1(shot, seen.reading, performer, truing.settles())
             if args.schema == 1
-            else readings_to_plain(shot, {shot.performer.id: reading})
+            else readings_to_plain(shot, {performer.id: seen.reading}, truing.settles())
         )
         json.dump(plain, sys.stdout)
         print()
     else:
-        print(summary(shot, reading))
-    return _status(reading)
+        print(summary(shot, seen.reading))
+    return _status(seen)
 
 
 def summary(shot: Shot, reading: Reading) -> str:
@@ -152,7 +163,7 @@ def summary(shot: Shot, reading: Reading) -> str:
         )
     if not reading.flights:
         lines.append("No flight: something touches the floor throughout.")
-    findings = find(reading)
+    findings = judge(shot, performer, reading)
     for finding in findings:
         lines.append(f"{finding.grade.upper()} frames {finding.start}–{finding.end}: {finding.says}")
     lines.append(f"Grade: {grade_of(findings)}")
@@ -160,20 +171,23 @@ def summary(shot: Shot, reading: Reading) -> str:
 
 
 def _true(args) -> int:
-    shot = _load(args)
-    body = shot.performer.body()
-    for flight in read_shot(shot, body).flights:
-        edit, cost = arc.propose(shot, read_shot(shot, body), (flight.start + flight.end) // 2)
-        shot = edit.apply(shot)
-        print(f"Trued the arc of frames {flight.start}–{flight.end}. {cost.says}")
-    _write(args.output, to_bvh(shot))
-    reading = read_shot(shot, body)
-    print(f"Grade: {grade_of(find(reading))}. Wrote {args.output}.")
-    return _status(reading)
+    if not args.corrections:
+        flags = ", ".join(f"--{found.flag}" for found in truing.CORRECTIONS.values())
+        raise FileError(f"Say which correction to make: {flags}.")
+    seen = see(_load(args))
+    for correction in args.corrections:
+        # what one changes moves the others' frames at most: each is proposed on what the last one made
+        for place in correction.places(seen):
+            proposal = correction.propose(seen, place.options)
+            seen = see(proposal.edit.apply(seen.shot))
+            print(f"{correction.label}, frames {place.start}–{place.end}. {proposal.cost.says}")
+    _write(args.output, motion_file(seen.shot))
+    print(f"Grade: {grade_of(judge(seen.shot, seen.performer, seen.reading))}. Wrote {args.output}.")
+    return _status(seen)
 
 
 def _convert(args) -> int:
-    _write(args.output, to_bvh(_load(args)))
+    _write(args.output, motion_file(_load(args)))
     return 0
 
 

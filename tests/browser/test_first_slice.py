@@ -1,12 +1,12 @@
 """The first slice as a person goes through it."""
 
 import pytest
+from ironarc.core.shot import from_bvh, read_shot, to_bvh
 from selenium.webdriver import ActionChains
 from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 
 from ironarc.core.formats import bvh
-from ironarc.core.shot import from_bvh, read_shot, to_bvh
 from tests.conftest import demo
 from tests.figures import SMALL_BVH
 

@@ -5,14 +5,14 @@ import json
 
 import numpy as np
 import pytest
+from ironarc.core.shot import bake_shot, to_bvh
 from PIL import Image
 from selenium.webdriver import ActionChains
 from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.support.ui import Select
 
 from ironarc.core import edits
-from ironarc.core.crew import stock_performer
-from ironarc.core.shot import bake_shot, to_bvh
+from ironarc.core.figure.crew import stock_performer
 from ironarc.demo.references import FLOOR_LINE_PX, FOLDER, LENGTH_PX, VIDEO
 from ironarc.store import shots
 from tests.conftest import demo

@@ -3,9 +3,9 @@
 import mujoco
 import numpy as np
 import pytest
-
-from ironarc.core.body import Body
 from ironarc.core.motion.bake import Poses, bake
+
+from ironarc.core.figure.body import Body
 from ironarc.core.reading import derivatives
 from ironarc.core.reading.momentum import body_centres, momentum, whole_com
 from tests.conftest import demo

@@ -5,12 +5,12 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from ironarc.core.body import weigh
 from ironarc.core.errors import EditError
+from ironarc.core.figure.body import weigh
+from ironarc.core.figure.rig import Joint, Rig
+from ironarc.core.figure.segments import _TABLE, BUILDS, full_body, segment_shape
+from ironarc.core.figure.weighing import Weighing
 from ironarc.core.reading.momentum import body_centres, whole_com, whole_inertia
-from ironarc.core.rig import Joint, Rig
-from ironarc.core.segments import _TABLE, BUILDS, full_body, segment_shape
-from ironarc.core.weighing import Weighing
 from tests.figures import BRAM_RIG, CM, identity, spine_rig, stiff_poses
 
 

@@ -1,10 +1,10 @@
 import numpy as np
 import pytest
+from ironarc.core.shot import from_bvh, guess_scale, to_bvh
 
 from ironarc.core.errors import FileError
 from ironarc.core.formats import bvh
 from ironarc.core.rotation import ORDERS
-from ironarc.core.shot import from_bvh, guess_scale, to_bvh
 from tests.figures import SMALL_BVH
 
 

@@ -3,7 +3,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from ironarc.core.motion.channels import EASED, FREE, KINDS, LINEAR, STEPPED, Dense, Keys, smooth_keys
+from ironarc.core.columns.keys import EASED, FREE, KINDS, LINEAR, STEPPED, Dense, Keys, smooth_keys
 
 
 def keys(kind: int) -> Keys:

@@ -1,12 +1,12 @@
 """One test for each convention in ironarc.core."""
 
 import numpy as np
+from ironarc.core.motion.bake import bake
 
 from ironarc.core import rotation
-from ironarc.core.motion.bake import bake
-from ironarc.core.motion.channels import Dense
+from ironarc.core.columns.keys import Dense
+from ironarc.core.figure.rig import Joint, Rig
 from ironarc.core.motion.layers import BASE, Layer
-from ironarc.core.rig import Joint, Rig
 
 
 def test_quaternions_are_w_first_and_i_times_j_is_k():

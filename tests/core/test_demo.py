@@ -2,9 +2,9 @@
 
 import numpy as np
 import pytest
-
-from ironarc.core.motion.channels import Keys
 from ironarc.core.shot import bake_shot
+
+from ironarc.core.columns.keys import Keys
 from ironarc.demo.load import SCORES
 from ironarc.demo.posing import SIDES, _ball_at, com_path
 from tests.conftest import demo

@@ -2,11 +2,11 @@ import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
+from ironarc.core.shot import from_bvh, read_shot, to_bvh
 
-from ironarc.core.findings import find, grade_of
+from ironarc.core.judging.findings import find, grade_of
 from ironarc.core.reading.flights import allowed_frames, fit_arc, measure_spin
 from ironarc.core.settings import GRADES
-from ironarc.core.shot import from_bvh, read_shot, to_bvh
 from tests.conftest import demo
 
 
@@ -96,7 +96,7 @@ def test_a_finding_says_what_where_how_much_and_against_which_limit():
 
 def test_short_flights_raise_no_finding():
     """Four frames at 60 fps can't tell one gravity from another."""
-    from ironarc.core.findings import can_judge
+    from ironarc.core.judging.findings import can_judge
 
     noisy = fit_arc(arc(4, 1 / 60), 1 / 60)
     flight = type("F", (), {"implied_g_se": noisy.g_se})()

@@ -5,18 +5,18 @@ import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
+from ironarc.core.plain import shot_from_plain, shot_to_plain
+from ironarc.core.shot import bake_shot, from_bvh, to_bvh
 
 from ironarc.core import edits, rotation
+from ironarc.core.columns.keys import Dense, smooth_keys
 from ironarc.core.errors import EditError
+from ironarc.core.figure.weighing import Weighing
 from ironarc.core.formats import bvh
-from ironarc.core.loads import Load
-from ironarc.core.motion.channels import Dense, smooth_keys
 from ironarc.core.motion.layers import Layer
-from ironarc.core.plain import shot_from_plain, shot_to_plain
+from ironarc.core.motion.loads import Load
 from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.props import Prop
-from ironarc.core.shot import bake_shot, from_bvh, to_bvh
-from ironarc.core.weighing import Weighing
 from tests.conftest import demo
 
 BOW = Layer("layer1", "Bow", columns={("Chest", "rx"): smooth_keys([1, 30, 60], [0.0, 0.8, 0.0])})

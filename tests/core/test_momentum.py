@@ -4,15 +4,15 @@ import numpy as np
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
+from ironarc.core.shot import bake_shot, read_shot
 
 from ironarc.core import rotation
-from ironarc.core.body import weigh
-from ironarc.core.motion.bake import Poses
+from ironarc.core.figure.body import weigh
+from ironarc.core.figure.weighing import Weighing
+from ironarc.core.motion.poses import Poses
 from ironarc.core.reading.derivatives import derivative
 from ironarc.core.reading.momentum import body_centres, momentum, whole_com, whole_inertia
 from ironarc.core.reading.read import read
-from ironarc.core.shot import bake_shot, read_shot
-from ironarc.core.weighing import Weighing
 from tests.conftest import demo
 from tests.figures import BRAM_RIG, CM, identity, stiff_poses
 
@@ -47,7 +47,7 @@ def test_a_stiff_figure_turning_evenly_has_the_angular_momentum_of_a_rigid_body(
 
 def test_a_dumb_bell_s_angular_momentum():
     """Two heavy lumps far apart: L = 2 m r² ω, whatever the lumps' own inertia adds is small and known."""
-    from ironarc.core.rig import Joint, Rig
+    from ironarc.core.figure.rig import Joint, Rig
 
     rig = Rig((Joint("a", -1, (0, 0, 0)), Joint("b", 0, (0.0, 100.0, 0)), Joint("c", 1, (0.0, 100.0, 0))))
     bell = weigh(rig, CM, Weighing(20.0))

@@ -1,8 +1,8 @@
 import pytest
 
-from ironarc.core.anatomy import find_anatomy
-from ironarc.core.naming import suggest, understand, words_of
-from ironarc.core.rig import Joint, Rig
+from ironarc.core.figure.anatomy import find_anatomy
+from ironarc.core.figure.naming import suggest, understand, words_of
+from ironarc.core.figure.rig import Joint, Rig
 
 ROLES = ["pelvis", "spine", "neck", "head", "collar", "upper arm", "forearm", "hand", "thigh", "shank", "foot", "toe"]
 PARENT = {"spine": "pelvis", "neck": "spine", "head": "neck", "collar": "spine", "upper arm": "collar",

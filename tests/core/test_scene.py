@@ -8,19 +8,19 @@ import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
+from ironarc.core.plain import shot_from_plain, shot_to_plain
+from ironarc.core.shot import bake_shot, from_bvh, performer_from_bvh, read_all, read_shot, to_bvh
 
 from ironarc.core import edits, rotation
-from ironarc.core.crew import POSES, STOCK, stock_performer
+from ironarc.core.columns.keys import smooth_keys
+from ironarc.core.edits.rate import KEEP_FRAMES, KEEP_SECONDS, at_rate, rate_effects
 from ironarc.core.errors import EditError
-from ironarc.core.motion.channels import smooth_keys
-from ironarc.core.plain import shot_from_plain, shot_to_plain
+from ironarc.core.figure.crew import POSES, STOCK, stock_performer
 from ironarc.core.scene.guide import GRAVITY, Guide
 from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.props import Prop
 from ironarc.core.scene.rate import parse_rate, rate_of
 from ironarc.core.scene.reference import Mark, Reference
-from ironarc.core.shot import bake_shot, from_bvh, performer_from_bvh, read_all, read_shot, to_bvh
-from ironarc.core.shot_rate import KEEP_FRAMES, KEEP_SECONDS, at_rate, rate_effects
 from tests.conftest import demo
 
 HOP = demo("Gap hop")

@@ -5,10 +5,10 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from ironarc.core.columns.keys import Dense
 from ironarc.core.errors import EditError
-from ironarc.core.motion.channels import Dense
+from ironarc.core.figure.rig import Joint, Rig
 from ironarc.core.motion.layers import BASE, Layer
-from ironarc.core.rig import Joint, Rig
 from ironarc.core.scene.rate import retime_layers
 from ironarc.core.scene.timing import Cut, Timing
 

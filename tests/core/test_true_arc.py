@@ -2,12 +2,12 @@ from dataclasses import replace
 
 import numpy as np
 import pytest
+from ironarc.core.shot import bake_shot, from_bvh, read_shot, to_bvh
 
 from ironarc.core.edits import AddLayer, SetLayerWeight
 from ironarc.core.errors import EditError
-from ironarc.core.findings import find
 from ironarc.core.formats import bvh
-from ironarc.core.shot import bake_shot, from_bvh, read_shot, to_bvh
+from ironarc.core.judging.findings import find
 from ironarc.core.truing import arc
 from ironarc.demo import gap_hop
 from ironarc.demo.posing import Leap, Score, key_shot

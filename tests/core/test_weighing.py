@@ -7,18 +7,16 @@ import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
+from ironarc.core.shot import bake_shot, read_shot
 
 from ironarc.core import edits, rotation
-from ironarc.core.anatomy import find_anatomy
-from ironarc.core.body import weigh
-from ironarc.core.crew import TANSY, rig_of, stock_performer
 from ironarc.core.errors import EditError, FileError
-from ironarc.core.loads import Load
-from ironarc.core.naming import normal_name, understand
-from ironarc.core.reading.momentum import body_centres, whole_com
-from ironarc.core.rig import EndSite, Joint, Rig
-from ironarc.core.shot import bake_shot, read_shot
-from ironarc.core.weighing import (
+from ironarc.core.figure.anatomy import find_anatomy
+from ironarc.core.figure.body import weigh
+from ironarc.core.figure.crew import TANSY, rig_of, stock_performer
+from ironarc.core.figure.naming import normal_name, understand
+from ironarc.core.figure.rig import EndSite, Joint, Rig
+from ironarc.core.figure.weighing import (
     PRESETS,
     PointMass,
     Weighing,
@@ -27,6 +25,8 @@ from ironarc.core.weighing import (
     weighing_from_plain,
     weighing_to_plain,
 )
+from ironarc.core.motion.loads import Load
+from ironarc.core.reading.momentum import body_centres, whole_com
 from tests.conftest import demo
 from tests.figures import BRAM_RIG, CM
 

@@ -1,10 +1,10 @@
 import numpy as np
 import pytest
+from ironarc.core.shot import bake_shot, read_shot
 from sqlalchemy import func, select
 from sqlalchemy.orm import Session
 
 from ironarc.core import edits
-from ironarc.core.shot import bake_shot, read_shot
 from ironarc.core.truing import arc
 from ironarc.demo import load
 from ironarc.store import shots

@@ -1,8 +1,8 @@
 import re
 
 import pytest
-
 from ironarc.core.shot import to_bvh
+
 from ironarc.store import shots
 from ironarc.web import create_app
 from tests.conftest import demo

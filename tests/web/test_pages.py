@@ -5,9 +5,9 @@ import json
 
 import numpy as np
 import pytest
+from ironarc.core.shot import bake_shot, read_shot
 
 from ironarc.core.formats import bvh
-from ironarc.core.shot import bake_shot, read_shot
 from ironarc.store import shots
 from ironarc.web.security import HEADERS
 from tests.conftest import demo

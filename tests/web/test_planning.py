@@ -3,7 +3,7 @@
 import numpy as np
 import pytest
 
-from ironarc.core.flight_solver import solve
+from ironarc.core.planning.flight_solver import solve
 from ironarc.web import planning
 
 

@@ -5,11 +5,11 @@ import json
 
 import numpy as np
 import pytest
+from ironarc.core.shot import bake_shot, to_bvh
 from PIL import Image
 
 from ironarc.core import edits
 from ironarc.core.scene.props import KINDS
-from ironarc.core.shot import bake_shot, to_bvh
 from ironarc.demo.references import FOLDER, VIDEO
 from ironarc.store import shots
 from tests.conftest import demo

@@ -4,8 +4,8 @@ import json
 
 import numpy as np
 import pytest
-
 from ironarc.core.shot import from_bvh, read_shot, to_bvh
+
 from ironarc.store import shots, weighings
 from tests.conftest import demo
 from tests.web.test_scene import Bench, says

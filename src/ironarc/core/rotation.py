@@ -130,6 +130,18 @@ def log(q: np.ndarray) -> np.ndarray:
     return q[..., 1:] * factor[..., None]
 
 
+def log_signed(q: np.ndarray) -> np.ndarray:
+    """Rotation vectors (..., 3) of unit quaternions (..., 4) with their sign kept (angle < 2π).
+
+    q and -q are one rotation reached by two ways round; where quaternions are continuous along time, so are
+    these vectors, also past half a turn.
+    """
+    s = np.sqrt(np.einsum("...i,...i->...", q[..., 1:], q[..., 1:]))
+    small = s < 1e-8
+    factor = np.where(small, 2.0, 2.0 * np.arctan2(s, q[..., 0]) / np.where(small, 1.0, s))
+    return q[..., 1:] * factor[..., None]
+
+
 def exp(v: np.ndarray) -> np.ndarray:
     """Unit quaternions (..., 4) of rotation vectors (..., 3)."""
     angle = np.sqrt(np.einsum("...i,...i->...", v, v))

@@ -1,6 +1,6 @@
 """PF-050 Deck somersault: Tansy turns over once, tucked, but not at an even spin."""
 
-from ironarc.core.crew import TANSY
+from ironarc.core.figure.crew import TANSY
 from ironarc.demo.posing import Leap, Plant, Score, Stay
 
 # The tuck hangs in the middle and the turn is made up for before landing: nothing up there can do that

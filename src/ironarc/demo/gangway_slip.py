@@ -1,6 +1,6 @@
 """PF-030 Gangway slip: Old Halloran's foot shoots away; a hop brings both feet back under him. Sound."""
 
-from ironarc.core.crew import HALLORAN
+from ironarc.core.figure.crew import HALLORAN
 from ironarc.demo.posing import Leap, Plant, Score, Stay
 
 SCORE = Score(

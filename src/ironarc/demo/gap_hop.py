@@ -1,6 +1,6 @@
 """PF-010 Gap hop: Bram hops the gap between pier and deck, and floats."""
 
-from ironarc.core.crew import BRAM
+from ironarc.core.figure.crew import BRAM
 from ironarc.demo.posing import Leap, Plant, Score, Stay
 
 # Sixteen frames in the air where gravity allows twelve for the same rise: it acts with (12 / 16)² of its strength

@@ -2,14 +2,16 @@
 
 import numpy as np
 
-from ironarc.core.body import weigh
-from ironarc.core.crew import GULL, rig_of
-from ironarc.core.motion.bake import Poses, bake
-from ironarc.core.motion.channels import Keys, smooth_keys
-from ironarc.core.motion.layers import BASE, Layer
+from ironarc.core.columns.keys import keys_by_hand, smooth_keys
+from ironarc.core.document import Performer, Shot
+from ironarc.core.figure.body import weigh
+from ironarc.core.figure.crew import GULL, rig_of
+from ironarc.core.motion.layers import KEYED, REPLACES, Layer
+from ironarc.core.motion.one_turn import as_turns
+from ironarc.core.motion.poses import Poses
 from ironarc.core.reading.momentum import body_centres, whole_com
 from ironarc.core.settings import GRAVITY_MS2
-from ironarc.core.shot import Performer, Shot
+from ironarc.demo.posing import poses_of_columns
 
 NAME, FPS, FRAMES = "PF-070 Gull's hop", 24.0, 48
 CM = 0.01
@@ -60,7 +62,7 @@ def com_path() -> np.ndarray:
 
 def _hermite(keys: list[tuple[float, float, float]], at: np.ndarray) -> np.ndarray:
     frames, values, slopes = (np.array(column, dtype=float) for column in zip(*keys, strict=True))
-    return Keys(frames, values, slopes, slopes.copy(), np.full(len(frames), 3)).sample(at)
+    return keys_by_hand(frames, values, slopes).sample(at)
 
 
 class _Dog:
@@ -85,7 +87,7 @@ class _Dog:
         return self._columns(root)
 
     def _poses(self, columns: dict) -> Poses:
-        return bake(self.rig, (Layer("b", "b", BASE, columns),), self.frames, 1 / FPS, CM)
+        return poses_of_columns(self.rig, columns, self.frames, 1 / FPS)
 
     def _columns(self, root: np.ndarray) -> dict:
         columns = {
@@ -132,6 +134,6 @@ class _Dog:
 def make() -> Shot:
     """The shot, keyed on ones where the legs are solved."""
     dog = _Dog()
-    base = Layer("base", "Keys", BASE, dog.solve())
+    base = Layer("base", "Keys", KEYED, REPLACES, as_turns(dog.solve(), dog.rig))
     performer = Performer(GULL.name, dog.rig, (base,), CM, False, GULL.weighing)
-    return Shot(NAME, (performer,), 1 / FPS, 1, FRAMES, floor_m=0.0)
+    return Shot(NAME, (performer,), 1 / FPS, 1, FRAMES, floor_m=0.0, floor_by_hand=True)

@@ -5,7 +5,7 @@ from collections.abc import Callable
 from sqlalchemy import select
 from sqlalchemy.orm import Session
 
-from ironarc.core.shot import Shot
+from ironarc.core.document import Shot
 from ironarc.demo import deck_somersault, gangway_slip, gap_hop, gull_hop, mail_sack, swinging_crate
 from ironarc.demo.posing import key_shot
 from ironarc.demo.references import with_references

@@ -2,9 +2,9 @@
 
 from dataclasses import replace
 
-from ironarc.core.crew import BRAM
-from ironarc.core.loads import Load
-from ironarc.core.shot import Shot
+from ironarc.core.document import Shot
+from ironarc.core.figure.crew import BRAM
+from ironarc.core.motion.loads import Load
 from ironarc.demo.posing import Plant, Score, Stay, key_shot
 
 NAME = "PF-020 Mail-sack throw"

@@ -12,13 +12,18 @@ from itertools import pairwise
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.body import weigh
-from ironarc.core.crew import CrewMember, rig_of
-from ironarc.core.motion.bake import Poses, bake
-from ironarc.core.motion.channels import FREE, Keys, smooth_keys
-from ironarc.core.motion.layers import BASE, Layer
+from ironarc.core.columns.keys import BROKEN, BY_HAND, FREE, Keys, smooth_keys
+from ironarc.core.document import Performer, Shot
+from ironarc.core.figure.body import weigh
+from ironarc.core.figure.crew import CrewMember, rig_of
+from ironarc.core.figure.rig import Rig
+from ironarc.core.motion.evaluate import Motion, evaluate
+from ironarc.core.motion.layers import KEYED, REPLACES, Layer
+from ironarc.core.motion.one_turn import as_turns
+from ironarc.core.motion.poses import Poses
 from ironarc.core.reading.momentum import body_centres, momentum, whole_com, whole_inertia
-from ironarc.core.shot import Performer, Shot
+from ironarc.core.scene.placement import Placement
+from ironarc.core.scene.timing import Timing
 
 CM = 0.01
 SIDES = {"l": ("Left", 1.0), "r": ("Right", -1.0)}
@@ -143,7 +148,7 @@ def key_shot(score: Score) -> Shot:
     """The shot as keys on one base layer."""
     maker = _Keying(score)
     columns = maker.solve()
-    base = Layer(id="base", name="Keys", kind=BASE, columns=columns)
+    base = Layer("base", "Keys", KEYED, REPLACES, as_turns(columns, maker.rig))
     m = score.member
     performer = Performer(m.name, maker.rig, (base,), CM, False, m.weighing)
     return Shot(score.name, (performer,), 1.0 / score.fps, 1, score.frames, score.g, floor_m=0.0)
@@ -174,7 +179,7 @@ class _Keying:
         root = self.path.copy()
         columns = self._columns(root)
         for _ in range(ROUNDS):
-            poses = bake(self.rig, (Layer("b", "b", BASE, columns),), self.frames, 1 / self.score.fps, CM)
+            poses = poses_of_columns(self.rig, columns, self.frames, 1 / self.score.fps)
             com = whole_com(body_centres(poses, self.body), self.body) / CM
             root = root + (self.path - com)
             for leap in (s for s in self.score.path if isinstance(s, Leap) and s.steady):
@@ -257,9 +262,8 @@ class _Keying:
             slopes_in.append(before if f in edges or i == len(values) - 1 else smooth)
             slopes_out.append(after if f in edges or i == 0 else smooth)
         at = np.array(beats) - 1
-        return Keys(
-            np.array(beats, float), values[at], np.array(slopes_in), np.array(slopes_out), np.full(len(beats), FREE)
-        )
+        n = len(beats)
+        return Keys(beats, values[at], slopes_in, slopes_out, np.full(n, FREE), np.full(n, BROKEN))
 
     def _planted_leg(self, plant: Plant, frame: int, root: np.ndarray, turn: np.ndarray, near: dict) -> dict:
         """Angles (rad) by joint that put the ball of a planted foot where it belongs."""
@@ -318,7 +322,14 @@ class _Keying:
             frames = sorted(keys)
             made = smooth_keys(frames, [keys[f][0] for f in frames])
             slopes = np.array([made.slopes_in[n] if keys[f][1] is None else keys[f][1] for n, f in enumerate(frames)])
-            columns[name, channel] = replace(made, slopes_in=slopes, slopes_out=slopes.copy())
+            columns[name, channel] = replace(made, slopes_in=slopes, slopes_out=slopes, meant=made.meant * 0 + BY_HAND)
+
+
+def poses_of_columns(rig: Rig, columns: Mapping, frames: np.ndarray, dt: float) -> Poses:
+    """Poses of columns alone, of a rig in centimetres."""
+    base = Layer("base", "Keys", KEYED, REPLACES, columns)
+    clip = (int(frames[0]), int(frames[-1]))
+    return evaluate(Motion(rig, clip, (base,), Timing(), Placement(), CM), frames, dt).poses
 
 
 def _ball_at(plant: Plant, frame: int) -> np.ndarray:

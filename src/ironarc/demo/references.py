@@ -6,8 +6,8 @@ from pathlib import Path
 import numpy as np
 from sqlalchemy.orm import Session
 
+from ironarc.core.document import Shot
 from ironarc.core.scene.reference import BACKDROP, Mark, Reference
-from ironarc.core.shot import Shot
 from ironarc.media import look
 from ironarc.store import files
 

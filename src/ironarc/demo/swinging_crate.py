@@ -4,12 +4,12 @@ from dataclasses import replace
 
 import numpy as np
 
-from ironarc.core.crew import BRAM, HALLORAN
-from ironarc.core.motion.channels import FREE, Keys
+from ironarc.core.columns.keys import keys_by_hand
+from ironarc.core.document import Shot
+from ironarc.core.figure.crew import BRAM, HALLORAN
 from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.props import Prop
 from ironarc.core.settings import GRAVITY_MS2
-from ironarc.core.shot import Shot
 from ironarc.demo.posing import Plant, Score, Stay, key_shot
 
 NAME, FPS, FRAMES = "PF-040 Swinging crate", 24.0, 48
@@ -85,16 +85,12 @@ def crate() -> Prop:
     swing, swing_slope = -WIDEST_RAD * np.cos(phase), WIDEST_RAD * per_frame * np.sin(phase)
     reach = LINE_M + CRATE_M[1]
     columns = {
-        "ty": _keys(frames, HOOK_M[1] - reach * np.cos(swing), reach * np.sin(swing) * swing_slope),
-        "tz": _keys(frames, HOOK_M[2] + reach * np.sin(swing), reach * np.cos(swing) * swing_slope),
-        "rx": _keys(frames, -swing, -swing_slope),
+        "ty": keys_by_hand(frames, HOOK_M[1] - reach * np.cos(swing), reach * np.sin(swing) * swing_slope),
+        "tz": keys_by_hand(frames, HOOK_M[2] + reach * np.sin(swing), reach * np.cos(swing) * swing_slope),
+        "rx": keys_by_hand(frames, -swing, -swing_slope),
     }
     at = (HOOK_M[0], HOOK_M[1] - reach, HOOK_M[2])
     return Prop("prop1", "Coal crate", "box", CRATE_M, at, columns=columns, hung_from_m=HOOK_M)
-
-
-def _keys(frames: np.ndarray, values: np.ndarray, slopes: np.ndarray) -> Keys:
-    return Keys(frames, values, slopes, slopes.copy(), np.full(len(frames), FREE))
 
 
 def make() -> Shot:

@@ -2,6 +2,7 @@
 
 import hashlib
 import io
+import weakref
 from collections.abc import Iterable
 from threading import Lock
 
@@ -34,23 +35,39 @@ _cache: LRUCache[str, np.ndarray] = LRUCache(_CACHE_BYTES, getsizeof=lambda arra
 _lock = Lock()
 
 
+# Addresses of arrays that are in memory, by identity: columns an edit did not touch are not hashed again
+_addresses: dict[int, tuple[weakref.ref, str]] = {}
+
+
+def _remember(array: np.ndarray, address: str) -> None:
+    number = id(array)
+    _addresses[number] = weakref.ref(array, lambda _: _addresses.pop(number, None)), address
+
+
+def _known(array: np.ndarray) -> str | None:
+    found = _addresses.get(id(array))
+    return found[1] if found and found[0]() is array else None
+
+
 class BlobWriter:
     """Collects arrays while a document is taken apart; `save` writes the new ones at once."""
 
     def __init__(self):
-        self._data: dict[str, bytes] = {}
+        self._arrays: dict[str, np.ndarray] = {}
 
     def __call__(self, array: np.ndarray) -> str:
-        data = encode(array)
-        address = hashlib.sha256(data).hexdigest()
-        self._data[address] = data
+        address = _known(array)
+        if address is None:
+            address = hashlib.sha256(encode(array)).hexdigest()
+            _remember(array, address)
+        self._arrays[address] = array
         return address
 
     def save(self, session: Session) -> None:
         """Writes what is not there yet; two writers of one blob do not disturb each other."""
-        if self._data:
-            known = set(session.scalars(select(BlobRow.address).where(BlobRow.address.in_(self._data))))
-            rows = [{"address": a, "data": d} for a, d in self._data.items() if a not in known]
+        if self._arrays:
+            known = set(session.scalars(select(BlobRow.address).where(BlobRow.address.in_(self._arrays))))
+            rows = [{"address": a, "data": encode(array)} for a, array in self._arrays.items() if a not in known]
             if rows:
                 session.execute(insert(BlobRow).on_conflict_do_nothing(), rows)
 
@@ -68,6 +85,7 @@ def load_blobs(session: Session, addresses: Iterable[str]) -> dict[str, np.ndarr
             for address, array in read.items():
                 if array.nbytes < _CACHE_BYTES // 8:
                     _cache[address] = array
+                _remember(array, address)
         found |= read
     return found
 

@@ -5,7 +5,10 @@ from pathlib import Path
 
 from alembic import command
 from alembic.config import Config
-from sqlalchemy import Engine, create_engine
+from sqlalchemy import Engine, create_engine, select
+from sqlalchemy.orm import Session
+
+from ironarc.store.models import IdentityRow
 
 URL_SETTING = "IRONARC_DATABASE_URL"
 DEFAULT_URL = "postgresql+psycopg://ironarc@127.0.0.1:54817/ironarc"
@@ -25,3 +28,8 @@ def migrate(url: str | None = None) -> None:
     config.set_main_option("script_location", str(Path(__file__).parent / "migrations"))
     config.set_main_option("sqlalchemy.url", url or database_url())
     command.upgrade(config, "head")
+
+
+def identity(session: Session) -> str:
+    """The mark of this database, random and its own."""
+    return session.scalars(select(IdentityRow.mark)).one()

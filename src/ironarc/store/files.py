@@ -26,7 +26,9 @@ def collect(session: Session) -> None:
     """Takes away the files no revision of any shot names any more."""
     session.execute(
         text(
+            # documents of form 3, and of form 2
             "DELETE FROM file WHERE address NOT IN (SELECT jsonb_path_query(document, "
+            "'$.shot.references[*].files[*]') #>> '{}' FROM revision UNION SELECT jsonb_path_query(document, "
             "'$.items[*].files[*]') #>> '{}' FROM revision)"
         )
     )

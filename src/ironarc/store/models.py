@@ -43,6 +43,14 @@ class WeighingRow(Base):
     plain: Mapped[dict] = mapped_column(JSONB)
 
 
+class IdentityRow(Base):
+    """One row: a random mark that tells this database from any other that was ever served at the same address."""
+
+    __tablename__ = "identity"
+
+    mark: Mapped[str] = mapped_column(String(16), primary_key=True)
+
+
 class ShotRow(Base):
     """A shot. `head_id` is the revision it stands at; `tip_id` the newest one redo can reach."""
 

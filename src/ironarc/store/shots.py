@@ -1,5 +1,6 @@
 """Shots and their revisions: bring in, look up, edit, undo, redo."""
 
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 from datetime import datetime
 from typing import NoReturn
@@ -7,11 +8,13 @@ from typing import NoReturn
 from sqlalchemy import delete, func, select, text
 from sqlalchemy.orm import Session
 
-from ironarc.core.card import card_of
+from ironarc.core.document import Shot
+from ironarc.core.document.codec import shot_from_plain, shot_to_plain
 from ironarc.core.edits import Edit
 from ironarc.core.errors import IronArcError
-from ironarc.core.plain import shot_from_plain, shot_to_plain
-from ironarc.core.shot import Shot, read_all
+from ironarc.core.judging.card import card_of
+from ironarc.core.judging.version import rules_version
+from ironarc.core.reading import Reading, read_all
 from ironarc.store import files
 from ironarc.store.blobs import BlobWriter, addresses_in, load_blobs
 from ironarc.store.models import RevisionRow, ShotRow
@@ -35,6 +38,18 @@ class Standing:
     redo_says: str | None
 
 
+Readings = Mapping[str, Reading]
+
+
+@dataclass(frozen=True)
+class Applied:
+    """What an edit made: where the shot stands now, the shot, and the readings its card was made from."""
+
+    standing: Standing
+    shot: Shot
+    readings: Readings
+
+
 @dataclass(frozen=True)
 class YardEntry:
     """One card of the Yard."""
@@ -50,22 +65,23 @@ def create(session: Session, shot: Shot, author: str = "", is_demo: bool = False
     session.add(row)
     session.flush()
     says = f"Bring in {shot.source}" if shot.source else f"Key {shot.name}"
-    revision = _write(session, row.id, None, shot, says, None, author)
+    revision = _write(session, row.id, None, shot, read_all(shot), says, None, author)
     row.head_id = row.tip_id = revision
     session.commit()
     return row.id
 
 
 def _write(
-    session: Session, shot_id: int, parent: int | None, shot: Shot, says: str, edit: Edit | None, author: str
-) -> int:
+    session: Session, shot_id: int, parent: int | None, shot: Shot, readings: Readings, says: str, edit: Edit | None,
+    author: str,
+) -> int:  # fmt: skip
     blobs = BlobWriter()
     document = shot_to_plain(shot, blobs)
     plain_edit = edit.to_plain(blobs) if edit else None
     blobs.save(session)
     row = RevisionRow(
         shot_id=shot_id, parent_id=parent, author=author, says=says, edit=plain_edit, document=document,
-        card=card_of(shot, read_all(shot)),
+        card=card_of(shot, readings),
     )  # fmt: skip
     session.add(row)
     session.flush()
@@ -73,7 +89,13 @@ def _write(
 
 
 def yard(session: Session) -> list[YardEntry]:
-    """All shots, by name."""
+    """All shots, by name; a card that was worked out by other rules is worked out anew, and kept."""
+    heads = select(ShotRow.id, RevisionRow).join(RevisionRow, ShotRow.head_id == RevisionRow.id)
+    stale = heads.where(RevisionRow.card["rules"].astext.is_distinct_from(rules_version()))
+    for shot_id, revision in session.execute(stale).all():
+        shot = load(session, shot_id, revision.id)
+        revision.card = card_of(shot, read_all(shot))
+    session.commit()
     rows = session.execute(
         select(ShotRow.id, RevisionRow.card, RevisionRow.created_at).join(
             RevisionRow, ShotRow.head_id == RevisionRow.id
@@ -128,14 +150,26 @@ def refuse_stale() -> NoReturn:
     )
 
 
-def apply(session: Session, shot_id: int, revision: int, edit: Edit, author: str = "") -> Standing:
-    """Applies an edit made on `revision`, which becomes the parent of a new one."""
+def apply(
+    session: Session,
+    shot_id: int,
+    revision: int,
+    edit: Edit,
+    author: str = "",
+    before: Shot | None = None,
+    read: Callable[[Shot], Readings] = read_all,
+) -> Applied:
+    """Applies an edit made on `revision`, which becomes the parent of a new one.
+
+    before : the shot at `revision`, where it is in memory; read : reads the new shot for its card
+    """
     row = _locked(session, shot_id, revision)
-    shot = load(session, shot_id, revision)
-    says = edit.says(shot)
-    row.head_id = row.tip_id = _write(session, shot_id, revision, edit.apply(shot), says, edit, author)
+    shot = before or load(session, shot_id, revision)
+    says, after = edit.says(shot), edit.apply(shot)
+    readings = read(after)
+    row.head_id = row.tip_id = _write(session, shot_id, revision, after, readings, says, edit, author)
     session.commit()
-    return standing(session, shot_id)
+    return Applied(Standing(shot_id, row.head_id, says, None), after, readings)
 
 
 def undo(session: Session, shot_id: int, revision: int) -> Standing:

@@ -5,7 +5,7 @@ from sqlalchemy.dialects.postgresql import insert
 from sqlalchemy.orm import Session
 
 from ironarc.core.edits.base import clean_name
-from ironarc.core.weighing import Weighing, weighing_from_plain, weighing_to_plain
+from ironarc.core.figure.weighing import Weighing, weighing_from_plain, weighing_to_plain
 from ironarc.store.models import WeighingRow
 from ironarc.store.shots import NotFound
 

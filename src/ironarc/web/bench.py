@@ -5,25 +5,28 @@ from pathlib import Path
 
 from flask import Blueprint, Response, current_app, render_template, request
 
-from ironarc.core.ballistics import WORLDS
-from ironarc.core.crew import POSES, STOCK
+from ironarc.core import truing
+from ironarc.core.document import Performer, Shot
+from ironarc.core.document.stock import POSES
+from ironarc.core.edits.rate import rate_effects
 from ironarc.core.errors import EditError
-from ironarc.core.findings import find, flight_grade, grade_of
+from ironarc.core.figure.crew import STOCK
+from ironarc.core.judging import flight_grade, grade_of
+from ironarc.core.judging.grades import GRADES
+from ironarc.core.planning.ballistics import WORLDS
 from ironarc.core.reading import Reading
+from ironarc.core.reading.points import PROP_POINTS
 from ironarc.core.scene.lineup import WAYS
 from ironarc.core.scene.props import KINDS
 from ironarc.core.scene.rate import parse_rate, rate_text
 from ironarc.core.scene.reference import MARK_WORDS
-from ironarc.core.settings import GRADES
-from ironarc.core.shot import Performer, Shot
-from ironarc.core.shot_points import PROP_POINTS
-from ironarc.core.shot_rate import rate_effects
 from ironarc.store import files, shots, weighings
 from ironarc.web import weigh_panel
 from ironarc.web.bench_data import flight_data, motion_bytes, reading_data, scene_data
 from ironarc.web.commands import EDIT_REQUEST, MOVE_REQUEST, to_edit
+from ironarc.web.keeping import FOREVER, for_ever, mark
 from ironarc.web.picture import sizes_picture
-from ironarc.web.variants import Seen
+from ironarc.web.variants import Variants, View
 
 pages = Blueprint("bench", __name__, url_prefix="/shots/<int:shot_id>")
 STEPS = {"set": "Set", "weigh": "Weigh", "read": "Read", "true": "True", "show": "Show"}
@@ -34,7 +37,6 @@ MODULES = [
     *(f"vendor/{name}.js" for name in ("three.core", "three.module", "OrbitControls", "uPlot.esm")),
     *sorted(str(p.relative_to(_STATIC)) for p in (_STATIC / "js").rglob("*.js") if p.name not in OTHER_PAGES),
 ]
-FOREVER = "private, max-age=31536000, immutable"
 RATES = ("12", "15", "23.976", "24", "25", "29.97", "30", "48", "50", "59.94", "60", "100", "120", "240")
 
 
@@ -43,9 +45,14 @@ def open_session():
     return current_app.extensions["sessions"]()
 
 
-def see(session, shot_id: int, revision: int, variant: str = "now", who: str = "") -> Seen:
+def variants() -> Variants:
+    """What the application at work keeps in memory."""
+    return current_app.extensions["variants"]
+
+
+def see(session, shot_id: int, revision: int, variant: str = "now", who: str = "") -> View:
     """A revision as it is seen in a variant, with one performer's reading."""
-    return current_app.extensions["variants"].get(session, shot_id, revision, variant, who)
+    return variants().get(session, shot_id, revision, variant, who)
 
 
 def read_performers(session, shot_id: int, revision: int, shot: Shot) -> dict[str, Reading]:
@@ -77,7 +84,7 @@ def bench(shot_id: int):
         who, pick = _asked_for(shot)
         setup = {
             "shot": shot_id, "standing": vars(at), "who": who, "pick": pick,
-            "scene": _scene(session, shot_id, at.revision), "mark_words": MARK_WORDS,
+            "scene": _scene(session, shot_id, at.revision), "mark_words": MARK_WORDS, "mark": mark(session),
         }  # fmt: skip
         return render_template(
             "bench.html", shot=shot, steps=STEPS, setup=json.dumps(setup), modules=MODULES, step=step,
@@ -89,10 +96,10 @@ def bench(shot_id: int):
 def scene(shot_id: int, revision: int):
     with open_session() as session:
         data = json.dumps(_scene(session, shot_id, revision))
-    return Response(data, mimetype="application/json", headers={"Cache-Control": FOREVER})
+        return for_ever(session, data, "application/json")
 
 
-def _seen_as_asked(session, shot_id: int, revision: int) -> Seen:
+def _seen_as_asked(session, shot_id: int, revision: int) -> View:
     return see(session, shot_id, revision, request.args.get("as", "now"), request.args.get("who", ""))
 
 
@@ -101,7 +108,7 @@ def motion(shot_id: int, revision: int):
     """Poses of a variant; at an address that names the revision, so it can be cached for ever."""
     with open_session() as session:
         seen = _seen_as_asked(session, shot_id, revision)
-    return Response(motion_bytes(seen.reading), mimetype="application/octet-stream", headers={"Cache-Control": FOREVER})
+        return for_ever(session, motion_bytes(seen.reading), "application/octet-stream")
 
 
 @pages.get("/r/<int:revision>/reading.json")
@@ -109,10 +116,10 @@ def reading(shot_id: int, revision: int):
     with open_session() as session:
         seen = _seen_as_asked(session, shot_id, revision)
         now = see(session, shot_id, revision, who=request.args.get("who", ""))
-    data = reading_data(seen.shot, seen.performer, seen.reading)
-    data["corrections"] = len(now.performer.layers) - 1
-    data["cost"] = seen.cost.says if seen.cost else None
-    return Response(json.dumps(data), mimetype="application/json", headers={"Cache-Control": FOREVER})
+        data = reading_data(seen)
+        data["corrections"] = len(now.performer.corrections)
+        data["cost"] = seen.proposal.cost.says if seen.proposal else None
+        return for_ever(session, json.dumps(data), "application/json")
 
 
 @pages.get("/files/<address>")
@@ -122,6 +129,7 @@ def file(shot_id: int, address: str):
         kept = files.load(session, address)
         if kept is None:
             raise shots.NotFound("There is no such file. It may have been taken away with its shot.")
+        # its address is the hash of its bytes, whatever the database
         return Response(kept.data, mimetype=kept.media_type, headers={"Cache-Control": FOREVER})
 
 
@@ -129,8 +137,9 @@ def _panel(session, shot_id: int, revision: int, step: str) -> str:
     shot = see(session, shot_id, revision).shot
     who, pick = _asked_for(shot)
     seen = see(session, shot_id, revision, who=who)
-    found = find(seen.reading)
-    flights = [flight_data(seen.reading, f, flight_grade(f, found)) for f in seen.reading.flights]
+    flights = [flight_data(seen.reading, f, flight_grade(f, seen.findings)) for f in seen.reading.flights]
+    for flight in flights:
+        flight["offers"] = truing.offers(seen, flight["start"], flight["end"])
     extra = {}
     if step == "set":
         extra = _set_panel(session, shot_id, revision, shot, pick)
@@ -138,10 +147,18 @@ def _panel(session, shot_id: int, revision: int, step: str) -> str:
         kept = weighings.names(session)
         extra = weigh_panel.panel(seen.performer, seen.reading) | {"kept": kept, "grips": _grips(seen.performer)}
     return render_template(
-        f"panels/{step}.html", shot=shot, shot_id=shot_id, revision=revision, reading=seen.reading, findings=found,
-        grade=grade_of(found), flights=flights, grades=GRADES, layers=seen.performer.layers, performer=seen.performer,
+        f"panels/{step}.html", shot=shot, shot_id=shot_id, revision=revision, reading=seen.reading,
+        findings=[(f, truing.offers(seen, f.start, f.end, f.kind)) for f in seen.findings],
+        grade=grade_of(seen.findings), flights=flights, grades=GRADES, corrections=_corrections(seen.performer),
+        performer=seen.performer, explained=list(truing.CORRECTIONS.values()),
         **extra,
     )  # fmt: skip
+
+
+def _corrections(performer: Performer) -> list[tuple]:
+    """Layers of corrections, the topmost first, with the frames of the shot each acts on."""
+    seen = performer.timing.seen_frame
+    return [(layer, tuple(map(seen, layer.span)) if layer.span else None) for layer in reversed(performer.corrections)]
 
 
 def _grips(performer: Performer) -> list[tuple[str, str]]:
@@ -217,7 +234,7 @@ def apply_edit(shot_id: int, revision: int, make, who: str = "", prepare=None) -
             shots.refuse_stale()
         kept = [prepare(session)] if prepare else []
         edit = make(see(session, shot_id, revision, who=who), *kept)
-        return shots.apply(session, shot_id, revision, edit)
+        return variants().apply(session, shot_id, revision, edit)
 
 
 @pages.post("/undo")

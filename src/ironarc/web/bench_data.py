@@ -5,21 +5,25 @@ from dataclasses import asdict
 
 import numpy as np
 
-from ironarc.core.card import travel_direction
-from ironarc.core.findings import can_judge, find, flight_grade, grade_of
-from ironarc.core.motion.channels import Dense
+from ironarc.core.columns import Dense
+from ironarc.core.document import Performer, Shot
+from ironarc.core.judging import flight_grade, grade_of
+from ironarc.core.judging.findings import can_judge
+from ironarc.core.judging.grades import GRADES, limits_of
+from ironarc.core.judging.reading_json import finding_to_plain, flight_to_plain
 from ironarc.core.reading import Reading
+from ironarc.core.reading.asked import asked_rise, gravity_arc
 from ironarc.core.reading.contacts import FOOT_POINTS, runs
 from ironarc.core.reading.flights import Flight
 from ironarc.core.reading.momentum import set_off
-from ironarc.core.reading_json import flight_to_plain
+from ironarc.core.reading.points import guide_distance, guided
+from ironarc.core.reading.travel import travel_direction
 from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.props import Prop
 from ironarc.core.scene.rate import rate_text
 from ironarc.core.scene.reference import Reference
-from ironarc.core.shot import Performer, Shot
-from ironarc.core.shot_points import guide_distance
-from ironarc.core.truing.arc import asked_rise, gravity_arc
+from ironarc.core.truing import settles
+from ironarc.web.variants import View
 
 # Which contact points share a pier on the trestle
 PIER_NAMES = {"palm": "hand"}
@@ -31,10 +35,10 @@ def motion_bytes(reading: Reading) -> bytes:
     return np.concatenate([poses.position, poses.rotation], axis=-1).astype("<f4").tobytes()
 
 
-def reading_data(shot: Shot, performer: Performer, reading: Reading) -> dict:
+def reading_data(seen: View) -> dict:
     """The reading for stage, trestle and plots. Heights are over the floor's own level, in metres."""
-    findings = find(reading)
-    spin = np.linalg.norm(reading.angular_momentum, axis=1)
+    shot, performer, reading, findings = seen.shot, seen.performer, seen.reading, seen.findings
+    spin, limits = np.linalg.norm(reading.angular_momentum, axis=1), limits_of(shot.limits)
     return {
         "floor": reading.floor_m,
         "g": reading.g,
@@ -67,20 +71,22 @@ def reading_data(shot: Shot, performer: Performer, reading: Reading) -> dict:
                 "cm": _numbers(guide_distance(shot, guide, reading.poses, reading.body)),
             }
             for guide in shot.guides
-            if shot.performer_called(guide.performer) is performer
+            if guided(shot, guide) is performer
         ],
         "piers": piers(reading),
-        "flights": [flight_data(reading, f, flight_grade(f, findings)) for f in reading.flights],
-        "findings": [vars(f) for f in findings],
+        "flights": [
+            flight_data(reading, f, flight_grade(f, findings), limits) for f in reading.flights
+        ],
+        "findings": [finding_to_plain(f, settles()) for f in findings],
     }
 
 
-def flight_data(reading: Reading, flight: Flight, grade: str) -> dict:
+def flight_data(reading: Reading, flight: Flight, grade: str, limits=GRADES) -> dict:
     """A flight's numbers, its label, and the arc gravity asks for between its two ends."""
     asked = gravity_arc(reading, flight)
     return flight_to_plain(flight) | {
         "grade": grade,
-        "judged": can_judge(flight, reading.g),
+        "judged": can_judge(flight, reading.g, limits),
         "apex": flight.apex_frame,
         "take_off": flight.start - 1 if flight.take_off_seen else flight.start,
         "landing": flight.end + 1 if flight.landing_seen else flight.end,
@@ -241,7 +247,7 @@ def _guide_data(shot: Shot, guide: Guide) -> dict:
     path = guide.path(frames, shot.frame_time_s, shot.g)
     return _common(guide) | {
         "curve": guide.kind,
-        "performer": shot.performer_called(guide.performer).id,
+        "performer": (guided(shot, guide) or shot.performer).id,
         "points": guide.points_m,
         "first": guide.first,
         "frames": guide.frames,

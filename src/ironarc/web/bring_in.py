@@ -5,11 +5,11 @@ from pathlib import PurePath
 import numpy as np
 from flask import Blueprint, request
 
-from ironarc.core.card import travel_direction
 from ironarc.core.edits import AddItem
+from ironarc.core.edits.bring_in import file_error, performer_from_file
 from ironarc.core.errors import EditError, FileError
+from ironarc.core.reading.travel import travel_direction
 from ironarc.core.scene.reference import Reference
-from ironarc.core.shot import load_bvh_error, performer_from_bvh
 from ironarc.media import look
 from ironarc.store import files
 from ironarc.web.bench import apply_edit
@@ -40,9 +40,9 @@ def performer(shot_id: int):
 
     def make(seen):
         try:
-            joined = performer_from_bvh(data, PurePath(name).stem[:60] or "Performer", seen.shot)
+            joined = performer_from_file(data, PurePath(name).stem[:60] or "Performer", seen.shot)
         except FileError as error:
-            raise FileError(load_bvh_error(error, name)) from error
+            raise file_error(error, name) from error
         return AddItem(joined)
 
     return vars(apply_edit(shot_id, _number("revision"), make))

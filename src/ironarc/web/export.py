@@ -5,9 +5,10 @@ import re
 
 from flask import Blueprint, Response, request
 
+from ironarc.core.document.take_home import motion_file
 from ironarc.core.errors import EditError
-from ironarc.core.reading_json import reading_to_plain_1, readings_to_plain
-from ironarc.core.shot import to_bvh
+from ironarc.core.judging.reading_json import reading_to_plain_1, readings_to_plain
+from ironarc.core.truing import settles
 from ironarc.web.bench import open_session, read_performers, see
 
 pages = Blueprint("export", __name__, url_prefix="/shots/<int:shot_id>")
@@ -37,7 +38,7 @@ def download(name: str, data: bytes, ending: str, mimetype: str) -> Response:
 def export_bvh(shot_id: int, revision: int):
     with open_session() as session:
         seen = see(session, shot_id, revision, who=request.args.get("who", ""))
-    data = to_bvh(seen.shot, _frame("from"), _frame("to"), seen.performer.id)
+    data = motion_file(seen.shot, _frame("from"), _frame("to"), seen.performer.id)
     name = f"{seen.shot.name} {seen.performer.name}" if len(seen.shot.performers) > 1 else seen.shot.name
     return download(name, data, "bvh", "text/plain")
 
@@ -49,7 +50,7 @@ def export_json(shot_id: int, revision: int):
         readings = read_performers(session, shot_id, revision, shot)
     if request.args.get("schema") == "1":
         performer = shot.performer_called(request.args.get("who", ""))
-        plain = reading_to_plain_1(shot, readings[performer.id], performer)
+        plain = reading_to_plain_1(shot, readings[performer.id], performer, settles())
     else:
-        plain = readings_to_plain(shot, readings)
+        plain = readings_to_plain(shot, readings, settles())
     return download(shot.name, json.dumps(plain).encode(), "json", "application/json")

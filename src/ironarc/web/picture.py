@@ -5,7 +5,7 @@ from collections.abc import Iterable
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.card import part_ends
+from ironarc.core.judging.card import part_ends
 from ironarc.core.reading import Reading
 
 WIDTH, HEIGHT = 320, 172

@@ -2,8 +2,9 @@
 
 from flask import Blueprint, render_template, request
 
-from ironarc.core.ballistics import WORLDS
 from ironarc.core.errors import EditError
+from ironarc.core.planning.ballistics import WORLDS
+from ironarc.core.scene.rate import parse_rate
 from ironarc.core.settings import GRAVITY_MS2
 from ironarc.web import planning
 
@@ -64,7 +65,7 @@ def _bounces(values) -> dict:
         number = {
             name: planning.read_number(word, values.get(name, "")) for name, word in planning.BOUNCE_FIELDS.items()
         }
-        fps = float(planning.parse_rate(values.get("fps", "24")))
+        fps = float(parse_rate(values.get("fps", "24")))
         table = planning.bounce_table(number["bounce_cm"], number["factor"], number["g"], fps)
     except EditError as error:
         return {"bounces": None, "bounce_problem": str(error)}

@@ -3,14 +3,11 @@
 from dataclasses import dataclass
 
 import numpy as np
-from pydantic import BaseModel, ConfigDict, Field
 
-from ironarc.core.ballistics import WORLDS, Plan, bounces, hang_time, implied_gravity, whole_frame_starts
-from ironarc.core.crew import STOCK
 from ironarc.core.errors import EditError
-from ironarc.core.flight_solver import solve
-from ironarc.core.scene.rate import parse_rate
-from ironarc.core.settings import GRAVITY_MS2
+from ironarc.core.figure.crew import STOCK
+from ironarc.core.planning.ballistics import WORLDS, Plan, bounces, hang_time, implied_gravity, whole_frame_starts
+from ironarc.core.planning.commands import Known
 
 # Bodies the same jump, in body heights, is shown for beside the crew: name, height in cm
 OTHER_BODIES = (("A child", 110.0), ("A giant", 500.0), ("A doll", 30.0))
@@ -26,34 +23,7 @@ FIELDS = {
 }
 
 
-class PlanRequest(BaseModel):
-    """What is known of a flight, in the units of the form; None for what is not."""
-
-    model_config = ConfigDict(extra="forbid", allow_inf_nan=False)
-    rise_cm: float | None = None
-    drop_cm: float | None = None
-    hang_frames: float | None = None
-    hang_s: float | None = None
-    distance_cm: float | None = None
-    speed_ms: float | None = None
-    angle_deg: float | None = None
-    g: float | None = GRAVITY_MS2
-    fps: str = Field("24", max_length=20)
-
-    def solve(self) -> Plan:
-        """The whole flight. Raises EditError with a sentence."""
-
-        def metres(cm: float | None) -> float | None:
-            return None if cm is None else cm / 100
-
-        return solve(
-            metres(self.rise_cm), metres(self.drop_cm), self.hang_s, self.hang_frames, metres(self.distance_cm),
-            self.speed_ms, None if self.angle_deg is None else float(np.radians(self.angle_deg)), self.g,
-            parse_rate(self.fps),
-        )  # fmt: skip
-
-
-def read_form(values) -> PlanRequest:
+def read_form(values) -> Known:
     """A request from a form's texts; an empty field is unknown. Raises EditError for what is no number."""
     known = {}
     for name in (*FIELDS, "g"):
@@ -64,7 +34,7 @@ def read_form(values) -> PlanRequest:
             known[name] = None
     if values.get("fps", "").strip():
         known["fps"] = values["fps"]
-    return PlanRequest(**known)
+    return Known(**known)
 
 
 def read_number(word: str, text: str) -> float:

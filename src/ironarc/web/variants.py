@@ -3,83 +3,169 @@
 A variant names what is shown:
 
 * "now": the shot with all its corrections
-* "before": the base alone
-* "arc-FRAME": now, with the arc of the flight at FRAME trued, not yet taken
+* "before": as it came and was keyed, without corrections
 * "weigh-LAYER-PERCENT": now, with one layer at another weight, while its slider is dragged
+* a correction with its options, such as "true_arc(frame=37)": now, with it tried, not yet taken
 
 `who` is the id of the performer that is read, "" for the first; corrections tried are of that one's motion.
 """
 
 import re
-from collections import OrderedDict
-from dataclasses import dataclass
+from collections.abc import Callable, Mapping
+from contextlib import contextmanager
+from dataclasses import dataclass, fields, is_dataclass
 from threading import Lock
+from typing import Any
 
+import numpy as np
+from cachetools import LRUCache
 from sqlalchemy.orm import Session
 
-from ironarc.core.edits import SetLayerWeight
-from ironarc.core.reading import Reading
-from ironarc.core.shot import Performer, Shot, read_shot
-from ironarc.core.truing import arc
+from ironarc.core import truing
+from ironarc.core.document import Shot
+from ironarc.core.edits import SetLayer
+from ironarc.core.judging import Finding, judge
+from ironarc.core.reading import Reading, Seen, read_shot
+from ironarc.core.reading.shot import reads_alike
+from ironarc.core.truing import Proposal
 from ironarc.store import shots
 
-KEPT = 96
-_ARC = re.compile(r"arc-(-?\d{1,7})")
+KEPT_BYTES = 256 * 1024 * 1024
+KEPT_SHOTS = 64
 _WEIGH = re.compile(r"weigh-(\w{1,20})-(\d{1,3})")
+Key = tuple[int, int, str, str]
 
 
 @dataclass(frozen=True)
-class Seen:
-    """A shot with the reading of one performer; `cost` for a correction that is only being tried."""
+class View(Seen):
+    """A variant as it is seen: the performer's findings too, and the proposal of a correction that is only tried."""
 
-    shot: Shot
-    performer: Performer
-    reading: Reading
-    cost: arc.Cost | None = None
+    findings: tuple[Finding, ...]
+    proposal: Proposal | None = None
 
 
 class Variants:
-    """Readings by (shot, revision, variant, performer), the most recently used ones."""
+    """Views by (shot, revision, variant, performer), the most recently used ones up to a number of bytes.
 
-    def __init__(self):
-        self._kept: OrderedDict[tuple[int, int, str, str], Seen] = OrderedDict()
+    What several ask for at once is worked out once: each key has a lock of its own while it is being made.
+    """
+
+    def __init__(self, kept_bytes: int = KEPT_BYTES):
+        self._kept: LRUCache[Key, View] = LRUCache(kept_bytes, getsizeof=lambda view: _nbytes(view.reading))
+        self._shots: LRUCache[tuple[int, int], Shot] = LRUCache(KEPT_SHOTS)
         self._lock = Lock()
+        self._making: dict[Any, list] = {}  # key: [its lock, how many hold or await it]
 
-    def get(self, session: Session, shot_id: int, revision: int, variant: str = "now", who: str = "") -> Seen:
+    def get(self, session: Session, shot_id: int, revision: int, variant: str = "now", who: str = "") -> View:
         """Raises NotFound for an unknown shot, revision or variant; EditError for a performer that has gone or
         a correction that can't be made."""
-        key = (shot_id, revision, variant, who)
-        with self._lock:
-            if key in self._kept:
-                self._kept.move_to_end(key)
-                return self._kept[key]
-        seen = self._make(session, shot_id, revision, variant, who)
-        with self._lock:
-            self._kept[key] = seen
-            while len(self._kept) > KEPT:
-                self._kept.popitem(last=False)
-        return seen
-
-    def _make(self, session: Session, shot_id: int, revision: int, variant: str, who: str) -> Seen:
         if variant == "now":
-            return self._now(session, shot_id, revision, who)
+            # the first performer is one and the same, named or not
+            who = self.shot(session, shot_id, revision).performer_called(who).id
+        key = (shot_id, revision, variant, who)
+        return self._once(self._kept, key, lambda: self._make(session, key))
+
+    def shot(self, session: Session, shot_id: int, revision: int) -> Shot:
+        """The shot at a revision. Raises NotFound."""
+        key = (shot_id, revision)
+        return self._once(self._shots, key, lambda: shots.load(session, shot_id, revision))
+
+    def apply(self, session: Session, shot_id: int, revision: int, edit) -> shots.Standing:
+        """Applies an edit; what its card was read from is what the bench then gets."""
+        before = self.shot(session, shot_id, revision)
+
+        def read(after: Shot) -> dict[str, Reading]:
+            return {p.id: self._carried(session, shot_id, revision, before, after, p.id) for p in after.performers}
+
+        done = shots.apply(session, shot_id, revision, edit, before=before, read=read)
+        self._keep(done.shot, done.readings, shot_id, done.standing.revision)
+        return done.standing
+
+    def forget(self, shot_id: int) -> None:
+        """Lets go of a shot that was taken away."""
+        with self._lock:
+            for kept in (self._kept, self._shots):
+                for key in [key for key in kept if key[0] == shot_id]:
+                    del kept[key]
+
+    def _carried(self, session: Session, shot_id: int, revision: int, before: Shot, after: Shot, who: str) -> Reading:
+        """A performer's reading after an edit: the one before it, if nothing that it rests on was changed."""
+        if reads_alike(before, after, who):
+            return self.get(session, shot_id, revision, who=who).reading
+        return read_shot(after, performer_id=who)
+
+    def _keep(self, shot: Shot, readings: Mapping[str, Reading], shot_id: int, revision: int) -> None:
+        with self._lock:
+            self._shots[shot_id, revision] = shot
+        for performer in shot.performers:
+            view = _view(shot, performer.id, readings[performer.id])
+            self._put((shot_id, revision, "now", performer.id), view)
+
+    def _put(self, key: Key, view: View) -> None:
+        with self._lock:
+            if self._kept.getsizeof(view) <= self._kept.maxsize:
+                self._kept[key] = view
+
+    def _once(self, kept: LRUCache, key: Any, make: Callable[[], Any]) -> Any:
+        with self._lock:
+            if key in kept:
+                return kept[key]
+        with self._turn(key):
+            with self._lock:
+                if key in kept:  # made while we waited
+                    return kept[key]
+            made = make()
+            with self._lock:
+                if kept.getsizeof(made) <= kept.maxsize:
+                    kept[key] = made
+            return made
+
+    @contextmanager
+    def _turn(self, key: Any):
+        """Holds the lock of a key, which is there for as long as anybody wants it."""
+        with self._lock:
+            turn = self._making.setdefault(key, [Lock(), 0])
+            turn[1] += 1
+        try:
+            with turn[0]:
+                yield
+        finally:
+            with self._lock:
+                turn[1] -= 1
+                if not turn[1]:
+                    del self._making[key]
+
+    def _make(self, session: Session, key: Key) -> View:
+        shot_id, revision, variant, who = key
+        if variant == "now":
+            shot = self.shot(session, shot_id, revision)
+            return _view(shot, who, read_shot(shot, performer_id=who))
         now = self.get(session, shot_id, revision, who=who)
-        cost = None
+        proposal = None
         if variant == "before":
             shot = now.shot.without_corrections()
-        elif found := _ARC.fullmatch(variant):
-            edit, cost = arc.propose(now.shot, now.reading, int(found[1]), who)
-            shot = edit.apply(now.shot)
+        elif wanted := truing.read_try(variant):
+            proposal = truing.propose(now, wanted)
+            shot = proposal.edit.apply(now.shot)
         elif found := _WEIGH.fullmatch(variant):
-            shot = SetLayerWeight(found[1], int(found[2]) / 100, who).apply(now.shot)
+            shot = SetLayer(found[1], {"weight": int(found[2]) / 100}, "", who).apply(now.shot)
         else:
-            raise shots.NotFound(f"There is no view of a shot called {variant!r}.")
+            raise shots.NotFound(f"There is no view of a shot called {variant[:60]!r}.")
         # a correction moves the body, it does not change its weight
-        return Seen(shot, shot.performer_called(who), read_shot(shot, now.reading.body, who), cost)
+        return _view(shot, who, read_shot(shot, now.reading.body, who), proposal)
 
-    def _now(self, session: Session, shot_id: int, revision: int, who: str) -> Seen:
-        first = self.get(session, shot_id, revision) if who else None
-        shot = first.shot if first else shots.load(session, shot_id, revision)
-        if first and who == shot.performer.id:
-            return first
-        return Seen(shot, shot.performer_called(who), read_shot(shot, performer_id=who))
+
+def _view(shot: Shot, who: str, reading: Reading, proposal: Proposal | None = None) -> View:
+    performer = shot.performer_called(who)
+    return View(shot, performer, reading, tuple(judge(shot, performer, reading)), proposal)
+
+
+def _nbytes(value: Any) -> int:
+    """Bytes of all arrays in a reading; what a body is, which many share, is not counted."""
+    if isinstance(value, np.ndarray):
+        return value.nbytes
+    if isinstance(value, tuple):
+        return sum(map(_nbytes, value))
+    if is_dataclass(value):
+        return 200 + sum(_nbytes(getattr(value, f.name)) for f in fields(value) if f.name not in ("body", "rig"))
+    return 0

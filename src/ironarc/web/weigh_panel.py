@@ -2,11 +2,11 @@
 
 from dataclasses import dataclass
 
-from ironarc.core.body import LENGTH
-from ironarc.core.naming import ASSIGNABLE, suggest
+from ironarc.core.document import Performer
+from ironarc.core.figure.body import LENGTH
+from ironarc.core.figure.naming import ASSIGNABLE, suggest
+from ironarc.core.figure.weighing import PRESETS
 from ironarc.core.reading import Reading
-from ironarc.core.shot import Performer
-from ironarc.core.weighing import PRESETS
 
 LB_PER_KG = 1 / 0.45359237
 SURE_WORDS = ((0.9, "sure"), (0.75, "settled by what stands above and below"), (0.5, "likely"), (0.01, "in doubt"))

@@ -5,7 +5,7 @@ import json
 from flask import Blueprint, Response, request
 from pydantic import BaseModel, ConfigDict, TypeAdapter
 
-from ironarc.core.weighing import weighing_to_plain
+from ironarc.core.figure.weighing import weighing_to_plain
 from ironarc.store import weighings
 from ironarc.web.bench import open_session, see
 from ironarc.web.export import download

@@ -5,9 +5,10 @@ from pathlib import PurePath
 
 from flask import Blueprint, current_app, redirect, render_template, request, url_for
 
-from ironarc.core.crew import STANDING, stock_performer
+from ironarc.core.document import Shot
+from ironarc.core.document.stock import STANDING, stock_performer
+from ironarc.core.edits.bring_in import file_error, shot_from_file
 from ironarc.core.errors import FileError
-from ironarc.core.shot import Shot, from_bvh, load_bvh_error
 from ironarc.store import shots
 from ironarc.web.picture import card_picture
 
@@ -31,9 +32,9 @@ def bring_in():
         raise FileError("No file was chosen. Choose a BVH file, or drop one on the page.")
     name = PurePath(upload.filename.replace("\\", "/")).name
     try:
-        shot = from_bvh(upload.read(), PurePath(name).stem[:60] or "Untitled", name)
+        shot = shot_from_file(upload.read(), PurePath(name).stem[:60] or "Untitled", name)
     except FileError as error:
-        raise FileError(load_bvh_error(error, name)) from error
+        raise file_error(error, name) from error
     with current_app.extensions["sessions"]() as session:
         shot_id = shots.create(session, shot)
     address = url_for("bench.bench", shot_id=shot_id)
@@ -45,7 +46,7 @@ def bring_in():
 @pages.post("/shots/new")
 def new():
     """A shot keyed from nothing: one of the crew, standing, to be set up."""
-    empty = Shot("New shot", (), 1 / NEW_FPS, 1, NEW_FRAMES, floor_m=0.0)
+    empty = Shot("New shot", (), 1 / NEW_FPS, 1, NEW_FRAMES, floor_m=0.0, floor_by_hand=True)
     shot = replace(empty, performers=(stock_performer("bram", STANDING, empty),))
     with current_app.extensions["sessions"]() as session:
         shot_id = shots.create(session, shot)
@@ -56,4 +57,5 @@ def new():
 def remove(shot_id: int):
     with current_app.extensions["sessions"]() as session:
         shots.remove(session, shot_id)
+    current_app.extensions["variants"].forget(shot_id)
     return redirect(url_for("yard.yard"))

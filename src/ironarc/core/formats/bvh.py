@@ -4,18 +4,21 @@ Where the format leaves room, here:
 
 * rotation channels are listed in the order their matrices are multiplied ("Zrotation Xrotation Yrotation"
   is R = Rz Rx Ry); any order of the three axes, and fewer than three, are read
-* position channels replace a joint's OFFSET if their values lie nearer to it than to zero, else they add to it
+* a root's position channels say where it is: they replace its OFFSET, whatever the motion looks like. A file whose
+  channels were meant to be added comes in shifted by that OFFSET, which no reading depends on: the floor is found
+  from the feet. For other joints a bone keeps its length: channels replace the OFFSET if their values lie nearer to
+  it than to zero, else they add to it
 * an end site may carry a name; it is not kept
 """
 
 import math
-from dataclasses import dataclass
 
 import numpy as np
 
+from ironarc.core.columns import Dense
 from ironarc.core.errors import FileError
-from ironarc.core.motion.channels import Dense
-from ironarc.core.rig import POSITION_CHANNELS, ROTATION_CHANNELS, EndSite, Joint, Rig
+from ironarc.core.figure.rig import POSITION_CHANNELS, ROTATION_CHANNELS, EndSite, Joint, Rig
+from ironarc.core.formats.motion import FileMotion
 from ironarc.core.settings import MAX_FRAMES, MAX_JOINTS
 
 _CHANNEL = {
@@ -25,20 +28,7 @@ _CHANNEL_LOWER = {name.lower(): short for name, short in _CHANNEL.items()}
 _WRITTEN = {short: name for name, short in _CHANNEL.items()}
 
 
-@dataclass(frozen=True)
-class BvhMotion:
-    """A file as it stands: rig and columns in the file's own length unit, angles in radians.
-
-    columns : {(joint, channel): Dense}, every one from frame `first_frame`
-    """
-
-    rig: Rig
-    columns: dict[tuple[str, str], Dense]
-    frames: int
-    frame_time_s: float
-
-
-def parse(data: bytes, first_frame: int = 1) -> BvhMotion:
+def parse(data: bytes, first_frame: int = 1) -> FileMotion:
     """Reads a BVH file. Raises FileError, with the line, for anything that can't be understood."""
     text = data.decode("utf-8", errors="replace").replace("\r\n", "\n").replace("\r", "\n").lstrip("\ufeff")
     if not text.strip():
@@ -53,7 +43,7 @@ def parse(data: bytes, first_frame: int = 1) -> BvhMotion:
         if channel in ROTATION_CHANNELS:
             table[:, i] = np.radians(table[:, i])
     columns = {key: Dense(first_frame, np.ascontiguousarray(table[:, i])) for i, key in enumerate(channels)}
-    return BvhMotion(rig, columns, frames, frame_time)
+    return FileMotion(rig, columns, frames, frame_time)
 
 
 class _Hierarchy:
@@ -273,7 +263,7 @@ def _with_position_meaning(reader: _Hierarchy, channels: list, table: np.ndarray
     for joint in reader.joints:
         given = [(a, columns[joint.name, c]) for a, c in enumerate(POSITION_CHANNELS) if (joint.name, c) in columns]
         meaning = "replaces"
-        if given:
+        if given and joint.parent >= 0:
             middle = np.median(table[:, [i for _, i in given]], axis=0)
             offset = np.array([joint.offset[a] for a, _ in given])
             if np.linalg.norm(middle - offset) > np.linalg.norm(middle):

@@ -1,1 +1,1 @@
-"""Keys, layers, and the bake that turns them into poses."""
+"""From keys and layers to poses: one road, by stages, and the way back to a file's channels."""

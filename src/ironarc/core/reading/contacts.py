@@ -1,20 +1,17 @@
 """Where and when the body touches the floor and the props, and where the floor is."""
 
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.anatomy import Anatomy
-from ironarc.core.motion.bake import Poses
+from ironarc.core.document.performer import HandContact
+from ironarc.core.figure.anatomy import Anatomy, flesh_m
+from ironarc.core.motion.poses import Poses
 from ironarc.core.scene.props import Prop
 from ironarc.core.settings import REFERENCE_HEIGHT_M, SETTINGS
 
-# Flesh between a contact point's joint and the skin, m, for a figure 1.75 m tall
-PADDING_M = {
-    "heel": 0.0, "ball": 0.0, "toe": 0.0, "palm": 0.02, "knee": 0.055, "elbow": 0.045, "shoulder": 0.06,
-    "seat": 0.11, "back": 0.12, "head": 0.02, "tip": 0.0,
-}  # fmt: skip
 FOOT_POINTS = frozenset({"heel", "ball", "toe"})
 FLOOR = "floor"
 
@@ -59,8 +56,7 @@ def track_points(poses: Poses, anatomy: Anatomy) -> PointTrack:
     joints = np.array([p.joint for p in points], dtype=int)
     local = np.array([p.position_m for p in points]).reshape(-1, 3)
     at = poses.position[:, joints] + rotation.rotate(poses.rotation[:, joints], local)
-    padding = np.array([PADDING_M[p.point] for p in points]) * anatomy.height_m / REFERENCE_HEIGHT_M
-    return PointTrack(at, padding, slower_speed(at, poses.dt))
+    return PointTrack(at, flesh_m(anatomy), slower_speed(at, poses.dt))
 
 
 def slower_speed(at: np.ndarray, dt: float) -> np.ndarray:
@@ -138,6 +134,29 @@ def _latch(begins: np.ndarray, holds: np.ndarray) -> np.ndarray:
     last_begin = np.maximum.accumulate(np.where(begins, row, -1), axis=0)
     last_break = np.maximum.accumulate(np.where(holds | begins, -1, row), axis=0)
     return last_begin > last_break
+
+
+def set_by_hand(
+    surfaces: Mapping[str, np.ndarray], by_hand: Sequence[HandContact], anatomy: Anatomy, frames: np.ndarray
+) -> dict[str, np.ndarray]:
+    """What touches what (frames, points) by surface, with a person's word over what was detected.
+
+    by_hand : on the shot's frames; a point that is said to rest on one surface rests on no other, and on none
+        where it is said to touch nothing. Surfaces and points that are gone are passed over.
+    """
+    out = dict(surfaces)
+    names = anatomy.rig.names
+    for contact in by_hand:
+        points = [
+            i for i, p in enumerate(anatomy.contact_points)
+            if names[p.joint] == contact.joint and p.point == contact.point
+        ]  # fmt: skip
+        at = np.ix_((frames >= contact.start) & (frames <= contact.end), points)
+        for name in out:
+            changed = out[name].copy()
+            changed[at] = name == contact.surface
+            out[name] = changed
+    return out
 
 
 def contact_spans(on: np.ndarray, anatomy: Anatomy, frames: np.ndarray, surface: str = FLOOR) -> list[Contact]:

@@ -1,6 +1,7 @@
 """Flights: what the path and the spin of the center of gravity say about the time in the air."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+from itertools import pairwise
 
 import numpy as np
 
@@ -15,6 +16,20 @@ class Spin:
     mean: np.ndarray
     rms_dev: float
     turns_per_s: float
+
+
+@dataclass(frozen=True)
+class Step:
+    """A change, in the air, of what is held: from there on another whole has another center of gravity.
+
+    frame : the first frame after it; at_s : when, in s from the flight's first frame
+    shift_m, speed_ms : (3,) what it adds to the place and to the velocity of the center of gravity
+    """
+
+    frame: int
+    at_s: float
+    shift_m: np.ndarray
+    speed_ms: np.ndarray
 
 
 @dataclass(frozen=True)
@@ -33,6 +48,7 @@ class Flight:
     kink_take_off_ms, kink_landing_ms : (3,) m/s, velocity of the arc, carried one frame out, over that of
         the neighbouring contact (zeros where not seen)
     spin : see Spin
+    steps : where what is held changes in the air, see Step
     """
 
     start: int
@@ -53,6 +69,7 @@ class Flight:
     kink_take_off_ms: np.ndarray
     kink_landing_ms: np.ndarray
     spin: Spin
+    steps: tuple[Step, ...] = ()
 
 
 @dataclass(frozen=True)
@@ -101,6 +118,41 @@ def fit_arc(com: np.ndarray, dt: float, g: float | None = None) -> ArcFit:
     return ArcFit(at0, velocity, fit_g, se, residual)
 
 
+def fit_arcs(com: np.ndarray, dt: float, spans, g: float | None = None) -> list[ArcFit]:
+    """One arc a span of `com` (frames, 3) m, all with one curvature, each in time from the first frame of `com`.
+
+    spans : index spans [a, b) over which one and the same whole flies. Where there are several, each has a place
+    and a velocity of its own: `fit_arc`'s least squares with more unknowns.
+    """
+    if list(spans) == [(0, len(com))]:
+        return [fit_arc(com, dt, g)]
+    t = np.arange(len(com)) * dt
+    inside = [np.arange(a, b) for a, b in spans]
+    rows = np.concatenate(inside)
+    which = np.repeat(np.arange(len(spans)), [len(i) for i in inside])
+    lines = np.zeros((len(rows), 2 * len(spans)))
+    lines[np.arange(len(rows)), 2 * which] = 1.0
+    lines[np.arange(len(rows)), 2 * which + 1] = t[rows]
+    fall = -0.5 * t[rows] ** 2
+    design = np.column_stack([lines, fall]) if g is None else lines
+    target = com[rows, 1] if g is None else com[rows, 1] - g * fall
+    solved, *_ = np.linalg.lstsq(design, target, rcond=None)
+    level, *_ = np.linalg.lstsq(lines, com[rows][:, [0, 2]], rcond=None)
+    free = len(rows) - design.shape[1]
+    fitted_g, se = (float(solved[-1]), np.inf) if g is None else (g, 0.0)
+    fits = []
+    for k in range(len(spans)):
+        at0 = np.array([level[2 * k, 0], solved[2 * k], level[2 * k, 1]])
+        velocity = np.array([level[2 * k + 1, 0], solved[2 * k + 1], level[2 * k + 1, 1]])
+        fit = ArcFit(at0, velocity, fitted_g, se, np.zeros(0))
+        fits.append(replace(fit, residual=com[inside[k]] - fit.position(t[inside[k]])))
+    if g is None and free > 0:
+        squares = sum((fit.residual[:, 1] ** 2).sum() for fit in fits)
+        noise = max(np.sqrt(squares / free), SETTINGS["position_noise"].value)
+        se = float(noise * np.sqrt(np.linalg.pinv(design.T @ design)[-1, -1]))
+    return [replace(fit, g_se=se) for fit in fits]
+
+
 def measure_flight(
     a: int,
     b: int,
@@ -111,23 +163,29 @@ def measure_flight(
     frames,
     dt: float,
     g: float,
+    spans: tuple[tuple[int, int], ...] = (),
 ) -> Flight:
     """Measures the flight over frame indices [a, b).
 
     com (frames, 3) m, v_com (frames, 3) m/s, L (frames, 3) kg·m²/s over the whole shot; inertia (b - a, 3, 3).
+    spans : index spans within it over which what is held stays the same, the whole flight if not told. Rise and
+    drop are those of the path with the shifts at its steps taken out.
     """
     n = b - a
-    own = fit_arc(com[a:b], dt)
-    ideal = fit_arc(com[a:b], dt, g)
-    off = np.linalg.norm(ideal.residual, axis=1)
-    y = com[:, 1]
+    parts = [(start - a, end - a) for start, end in spans or ((a, b),)]
+    own, ideal = fit_arcs(com[a:b], dt, parts), fit_arcs(com[a:b], dt, parts, g)
+    off = np.linalg.norm(np.concatenate([fit.residual for fit in ideal]), axis=1)
+    steps = _steps(own, parts, dt, int(frames[a]))
+    y = com[:, 1].copy()
+    for step in steps:
+        y[step.frame - int(frames[0]) :] -= step.shift_m[1]
     # take-off and landing lie between the last frame of contact and the first without
     take_off_y = (y[a - 1] + y[a]) / 2 if a > 0 else y[a]
     landing_y = (y[b - 1] + y[b]) / 2 if b < len(y) else y[b - 1]
     top = int(np.argmax(y[a:b]))
     apex_y = max(y[a + top], take_off_y, landing_y)
     # the arc's own speeds, at the frames of contact beside it
-    before, after = own.velocity_at(-dt), own.velocity_at(n * dt)
+    before, after = own[0].velocity_at(-dt), own[-1].velocity_at(n * dt)
     return Flight(
         start=int(frames[a]),
         end=int(frames[b - 1]),
@@ -138,22 +196,38 @@ def measure_flight(
         rise_m=float(apex_y - take_off_y),
         drop_m=float(apex_y - landing_y),
         apex_frame=int(frames[a + top]),
-        take_off_ms=own.velocity_at(-dt / 2),
-        implied_g=own.g,
-        implied_g_se=own.g_se,
+        take_off_ms=own[0].velocity_at(-dt / 2),
+        implied_g=own[0].g,
+        implied_g_se=own[0].g_se,
         arc_rms_m=float(np.sqrt((off**2).mean())),
         arc_max_m=float(off.max()),
-        speed_factor=float(np.sqrt(max(own.g, 0.0) / g)),
+        speed_factor=float(np.sqrt(max(own[0].g, 0.0) / g)),
         kink_take_off_ms=before - v_com[a - 1] if a > 0 else np.zeros(3),
         kink_landing_ms=after - v_com[b] if b < len(y) else np.zeros(3),
-        spin=measure_spin(L[a:b], inertia),
+        spin=measure_spin(L[a:b], inertia, parts),
+        steps=steps,
     )
 
 
-def measure_spin(L: np.ndarray, inertia: np.ndarray) -> Spin:
-    """Mean, steadiness and turns per second of L (frames, 3), with inertia (frames, 3, 3) about the com."""
+def _steps(fits: list[ArcFit], parts: list[tuple[int, int]], dt: float, first: int) -> tuple[Step, ...]:
+    """What lies between neighbouring arcs, taken half-way between the last frame of one and the first of the next."""
+    out = []
+    for (one, other), ((_, end), (start, _)) in zip(pairwise(fits), pairwise(parts), strict=True):
+        at = (end - 1 + start) / 2 * dt
+        shift = (other.position(np.array([at])) - one.position(np.array([at])))[0]
+        out.append(Step(first + start, at, shift, other.velocity_at(at) - one.velocity_at(at)))
+    return tuple(out)
+
+
+def measure_spin(L: np.ndarray, inertia: np.ndarray, parts: list[tuple[int, int]] | None = None) -> Spin:
+    """Mean, steadiness and turns per second of L (frames, 3), with inertia (frames, 3, 3) about the com.
+
+    parts : spans [a, b) over which one whole turns; each is held against its own mean
+    """
     mean = L.mean(axis=0)
-    rms = float(np.sqrt(((L - mean) ** 2).sum(axis=1).mean()))
+    parts = parts or [(0, len(L))]
+    off = np.concatenate([L[a:b] - L[a:b].mean(axis=0) for a, b in parts])
+    rms = float(np.sqrt((off**2).sum(axis=1).mean()))
     size = np.linalg.norm(mean)
     if size < 1e-9:
         return Spin(mean, rms, 0.0)

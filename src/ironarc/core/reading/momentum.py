@@ -5,8 +5,8 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.body import Body, world_inertia
-from ironarc.core.motion.bake import Poses
+from ironarc.core.figure.body import Body, world_inertia
+from ironarc.core.motion.poses import Poses
 from ironarc.core.reading.derivatives import apply, derivative, difference_operator
 
 

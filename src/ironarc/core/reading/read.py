@@ -1,18 +1,22 @@
 """read: poses and a body in, one Reading out."""
 
 from dataclasses import dataclass
+from itertools import pairwise
 
 import numpy as np
 
-from ironarc.core.body import Body
-from ironarc.core.loads import LoadTrack
-from ironarc.core.motion.bake import Poses
+from ironarc.core.document.performer import HandContact
+from ironarc.core.figure.body import Body
+from ironarc.core.motion.loads import LoadTrack
+from ironarc.core.motion.poses import Poses
 from ironarc.core.reading import momentum as mo
 from ironarc.core.reading.contacts import (
+    FLOOR,
     Contact,
     contact_spans,
     estimate_floor,
     runs,
+    set_by_hand,
     touching,
     touching_prop,
     track_points,
@@ -32,6 +36,7 @@ class Reading:
     floor_m : height of the floor; g : gravity the motion was held against, m/s²
     body_com : (frames, 3) m, of the body alone; com is with what it holds
     mass_kg : (frames,) of both; loads : what it holds
+    own : (frames,) the performer's own frames behind the shot's
     """
 
     poses: Poses
@@ -47,6 +52,7 @@ class Reading:
     flights: tuple[Flight, ...]
     body_com: np.ndarray
     mass_kg: np.ndarray
+    own: np.ndarray
     loads: tuple[LoadTrack, ...] = ()
 
     @property
@@ -60,21 +66,25 @@ class Reading:
 
 def read(
     poses: Poses, body: Body, g: float, floor_m: float | None = None, props: tuple[Prop, ...] = (),
-    loads: tuple[LoadTrack, ...] = (),
+    loads: tuple[LoadTrack, ...] = (), by_hand: tuple[HandContact, ...] = (), own: np.ndarray | None = None,
 ) -> Reading:  # fmt: skip
     """Reads a whole shot; the floor is estimated where it isn't given, the props are surfaces too, and what is
-    held counts as long as it is held."""
+    held counts as long as it is held.
+
+    by_hand : contacts as a person set them, on the shot's frames, over those that are detected
+    own : (frames,) own frames behind the poses', the same ones if not told
+    """
     anatomy = body.anatomy
     centres = mo.body_centres(poses, body)
     body_com = com = mo.whole_com(centres, body)
     track = track_points(poses, anatomy)
     floor = estimate_floor(track, anatomy) if floor_m is None else floor_m
-    on = touching(track, anatomy, floor)
-    contacts = contact_spans(on, anatomy, poses.frames)
+    surfaces = {FLOOR: touching(track, anatomy, floor)}
     for prop in props:
-        on_prop = touching_prop(track, anatomy, prop, poses.frames, poses.dt)
-        contacts += contact_spans(on_prop, anatomy, poses.frames, prop.id)
-        on = on | on_prop
+        surfaces[prop.id] = touching_prop(track, anatomy, prop, poses.frames, poses.dt)
+    surfaces = set_by_hand(surfaces, by_hand, anatomy, poses.frames)
+    contacts = [c for name, on in surfaces.items() for c in contact_spans(on, anatomy, poses.frames, name)]
+    on = np.logical_or.reduce(list(surfaces.values()))
     spans = flight_spans(on)
     breaks = [edge for span in spans for edge in span]
     moved = mo.momentum(poses, body, centres, com, breaks)
@@ -89,14 +99,28 @@ def read(
 
     flights = tuple(
         measure_flight(
-            a, b, com, moved.com_velocity, moved.angular_momentum, inertia(slice(a, b)), poses.frames, poses.dt, g
+            a, b, com, moved.com_velocity, moved.angular_momentum, inertia(slice(a, b)), poses.frames, poses.dt, g,
+            constant_spans(loads, a, b),
         )
         for a, b in spans
-    )
+    )  # fmt: skip
     return Reading(
         poses, body, g, floor, com, moved.com_velocity, moved.com_acceleration, moved.angular_momentum, on,
-        tuple(contacts), flights, body_com, mass, loads,
+        tuple(contacts), flights, body_com, mass, poses.frames if own is None else own, loads,
     )  # fmt: skip
+
+
+def constant_spans(loads: tuple[LoadTrack, ...], a: int, b: int) -> tuple[tuple[int, int], ...]:
+    """Index spans [a, b) cut up where what is held changes; frames on which it is changing lie in none."""
+    if not loads:
+        return ((a, b),)
+    counts = np.column_stack([load.counts[a:b] for load in loads])
+    settled = ((counts == 0) | (counts == 1)).all(axis=1)
+    out = []
+    for start, end in runs(settled):
+        edges = start + 1 + np.flatnonzero((np.diff(counts[start:end], axis=0) != 0).any(axis=1))
+        out += pairwise([start, *edges.tolist(), end])
+    return tuple((a + start, a + end) for start, end in out) or ((a, b),)
 
 
 def flight_spans(on: np.ndarray) -> list[tuple[int, int]]:

@@ -5,8 +5,8 @@ from dataclasses import dataclass
 import numpy as np
 from scipy.interpolate import CubicSpline
 
-from ironarc.core.ballistics import leap_between
 from ironarc.core.errors import EditError
+from ironarc.core.scene.fall import leap_between
 
 DRAWN, GRAVITY = "drawn", "gravity"
 COM, ROOT = "com", "root"

@@ -12,8 +12,8 @@ from types import MappingProxyType
 import numpy as np
 
 from ironarc.core import rotation
+from ironarc.core.columns import Keys
 from ironarc.core.errors import EditError
-from ironarc.core.motion.channels import Keys
 
 KINDS = ("box", "wall", "bar", "ramp", "ball")
 PLACE_CHANNELS, TURN_CHANNELS = ("tx", "ty", "tz"), ("ry", "rx", "rz")

@@ -1,17 +1,22 @@
-"""When a performer's motion plays: slipped by frames, trimmed at both ends, with spans cut out and blended over.
+"""When a performer's motion plays: slipped by frames, cut, retimed, and trimmed at both ends.
 
-A performer's keys have frame numbers of their own. The shot's frame minus the slip is the frame played;
-the frame played, plus what the cuts before it took out, is the performer's own frame. Outside the trim the
-first and the last pose hold.
+A performer's keys have frame numbers of their own, and everything that belongs to them counts in these: layers,
+loads, contacts, cuts. From a frame of the shot the way leads down: minus the slip; plus what the cuts before it
+took out; through each retiming; and within the trim, outside which the first and the last pose hold.
 """
 
 from dataclasses import dataclass, replace
+from functools import cached_property
 
 import numpy as np
 
+from ironarc.core.columns import Keys
+from ironarc.core.columns.keys import BY_HAND, FREE
 from ironarc.core.errors import EditError
 
 MAX_SLIP = 100_000
+HALVINGS = 50  # of a span of frames: to far below a millionth of one
+MOST_RETIMINGS = 40
 
 
 @dataclass(frozen=True)
@@ -33,6 +38,75 @@ class Cut:
         return self.end - self.start + 1
 
 
+@dataclass(frozen=True, eq=False)
+class Retiming:
+    """A time map that can be weighed like a layer.
+
+    keys : frames are those on which a moment is to be seen, values the own frames of these moments; both rise.
+        Between two keys the way from one to the next is smooth and never turns back; outside them nothing is
+        hurried or slowed.
+    weight : 0 to 1; at half of it every moment is half-way between where it was and where it is to be
+    made_by : name of the correction that made it, or ""
+    """
+
+    id: str
+    name: str
+    keys: Keys
+    weight: float = 1.0
+    muted: bool = False
+    made_by: str = ""
+
+    def checked(self) -> "Retiming":
+        """Itself; EditError for one that turns back, or a weight that can't be."""
+        if not (np.isfinite(self.weight) and 0 <= self.weight <= 1):
+            raise EditError(f"{self.name}: its weight lies between 0 and 100 %; {self.weight * 100:g} % was given.")
+        back = np.flatnonzero(np.diff(self.keys.values) <= 0)
+        if len(back):
+            at = self.keys.frames[back[0] + 1]
+            raise EditError(f"{self.name} would play backwards or stand still at frame {at:g}; time only goes on.")
+        return self
+
+    @property
+    def acts(self) -> bool:
+        return not self.muted and self.weight > 0
+
+    @cached_property
+    def _map(self) -> Keys:
+        own = self.keys.values
+        seen = own + self.weight * (self.keys.frames - own)
+        gap = np.diff(seen)
+        slopes = np.ones(len(seen))
+        if len(seen) > 1:
+            step = np.diff(own) / gap
+            # harmonic means of the paces beside a key keep the map rising (Fritsch and Butland 1984)
+            w1, w2 = 2 * gap[1:] + gap[:-1], gap[1:] + 2 * gap[:-1]
+            slopes[1:-1] = (w1 + w2) / (w1 / step[:-1] + w2 / step[1:])
+            # true pace at both ends, as far as the way beside them allows it: a cubic rises up to 3 times its chord
+            slopes[0], slopes[-1] = min(1.0, 3 * step[0]), min(1.0, 3 * step[-1])
+        n = len(seen)
+        return Keys(seen, own, slopes, slopes, np.full(n, FREE), np.full(n, BY_HAND))
+
+    def down(self, seen: np.ndarray) -> np.ndarray:
+        """Own frames (frames,) of the moments seen on frames (frames,)."""
+        seen, first, last = np.asarray(seen, dtype=float), self._map.frames[0], self._map.frames[-1]
+        outside = np.minimum(seen - first, 0.0) + np.maximum(seen - last, 0.0)
+        return self._map.sample(seen) + outside
+
+    def up(self, own: np.ndarray) -> np.ndarray:
+        """The way back of `down`, by halving."""
+        own = np.asarray(own, dtype=float)
+        frames, values = self._map.frames, self._map.values
+        outside = np.minimum(own - values[0], 0.0) + np.maximum(own - values[-1], 0.0)
+        i = np.clip(np.searchsorted(values, own, side="right") - 1, 0, max(len(values) - 2, 0))
+        low, high = frames[i].copy(), frames[np.minimum(i + 1, len(values) - 1)].copy()
+        for _ in range(HALVINGS):
+            middle = (low + high) / 2
+            over = self._map.sample(middle) > own
+            low, high = np.where(over, low, middle), np.where(over, middle, high)
+        inside = (low + high) / 2
+        return np.where(outside < 0, frames[0], np.where(outside > 0, frames[-1], inside)) + outside
+
+
 @dataclass(frozen=True)
 class Mix:
     """The own frames behind some frames of the shot.
@@ -51,22 +125,47 @@ class Mix:
 @dataclass(frozen=True)
 class Timing:
     """slip : frames later than its own numbers; trim : first and last own frame kept, None for all of the
-    clip; cuts : in order, apart from each other."""
+    clip; cuts : in order, apart from each other; retimings : the first lies next to the own frames."""
 
     slip: int = 0
     trim: tuple[int, int] | None = None
     cuts: tuple[Cut, ...] = ()
+    retimings: tuple[Retiming, ...] = ()
 
     @property
     def taken_out(self) -> int:
-        return sum(cut.frames for cut in self.cuts)
+        return sum(b - a + 1 for a, b in self._spans())
+
+    @property
+    def is_retimed(self) -> bool:
+        return any(retiming.acts for retiming in self.retimings)
+
+    def _down(self, frames: np.ndarray) -> np.ndarray:
+        """Own frames behind frames that nothing but retiming stands before."""
+        for retiming in reversed(self.retimings):
+            frames = retiming.down(frames) if retiming.acts else frames
+        return frames
+
+    def _up(self, own: np.ndarray) -> np.ndarray:
+        for retiming in self.retimings:
+            own = retiming.up(own) if retiming.acts else own
+        return own
+
+    def _up_whole(self, own: int) -> int:
+        return int(np.floor(self._up(np.array([own]))[0] + 0.5)) if self.is_retimed else own
+
+    def _spans(self) -> list[tuple[int, int]]:
+        """First and last frame each cut takes out, in frames as they are after retiming."""
+        if not self.is_retimed:
+            return [(cut.start, cut.end) for cut in self.cuts]
+        return [(self._up_whole(cut.start), self._up_whole(cut.end + 1) - 1) for cut in self.cuts]
 
     def seams(self) -> list[float]:
         """The place of each cut in frames of the shot: half-way between the frames on either side of it."""
         out, removed = [], 0
-        for cut in self.cuts:
-            out.append(cut.start - removed - 0.5 + self.slip)
-            removed += cut.frames
+        for start, end in self._spans():
+            out.append(start - removed - 0.5 + self.slip)
+            removed += end - start + 1
         return out
 
     def kept(self, clip: tuple[int, int]) -> tuple[int, int]:
@@ -75,33 +174,34 @@ class Timing:
 
     def span(self, clip: tuple[int, int]) -> tuple[int, int]:
         """First and last frame of the shot on which a clip plays."""
-        first, last = self.kept(clip)
+        first, last = (self._up_whole(f) for f in self.kept(clip))
         return first + self.slip, last - self.taken_out + self.slip
 
     def mix(self, frames: np.ndarray, clip: tuple[int, int]) -> Mix:
         """Own frames and shares for the shot's `frames` (frames,)."""
         first, last = self.kept(clip)
-        played = np.clip(np.asarray(frames) - self.slip, first, last - self.taken_out)
+        low, high = (self._up(np.array([float(f)]))[0] for f in (first, last)) if self.is_retimed else (first, last)
+        played = np.clip(np.asarray(frames) - self.slip, low, high - self.taken_out)
         own, share, after = played.copy(), np.zeros(len(played)), played.copy()
         passed = np.zeros(len(played), dtype=int)
         removed = 0
-        for number, cut in enumerate(self.cuts):
-            seam, half = cut.start - removed, cut.blend / 2
-            own[played >= seam + half] += cut.frames
+        for number, (cut, (start, end)) in enumerate(zip(self.cuts, self._spans(), strict=True)):
+            seam, half, out = start - removed, cut.blend / 2, end - start + 1
+            own[played >= seam + half] += out
             passed[played >= seam + half] = number + 1
             within = (played >= seam - half) & (played < seam + half)
-            after = np.where(within, own + cut.frames, after)
+            after = np.where(within, own + out, after)
             # smoothstep about the seam, level at both ends so that no speed is added there
             t = (played - seam + 0.5) / max(cut.blend, 1) + 0.5
             share = np.where(within, t * t * (3 - 2 * t), share)
-            removed += cut.frames
+            removed += out
         after = np.where(share > 0, after, own)
-        return Mix(np.clip(own, first, last), np.clip(after, first, last), share, passed)
+        return Mix(np.clip(self._down(own), first, last), np.clip(self._down(after), first, last), share, passed)
 
     def own_frames(self, frames: np.ndarray, clip: tuple[int, int]) -> np.ndarray:
         """Own frames of neighbouring frames of the shot that no cut or held end lies within; else EditError."""
         mix = self.mix(frames, clip)
-        if (mix.share > 0).any() or (np.diff(mix.before) != 1).any():
+        if (mix.share > 0).any() or (np.diff(mix.before) <= 0).any() or (np.diff(mix.cuts_before) > 0).any():
             raise EditError(
                 f"Frames {frames[0]} to {frames[-1]} reach over a cut, its blend or a trimmed end. "
                 "Mend the cut or move the trim first."
@@ -111,17 +211,26 @@ class Timing:
     def unheld(self, frames: np.ndarray) -> np.ndarray:
         """Own frames (frames,) behind frames of the shot as `own_frame` has them, running on beyond the clip's ends."""
         own = np.asarray(frames) - self.slip
-        for cut in self.cuts:
-            own = np.where(own >= cut.start, own + cut.frames, own)
-        return own
+        for start, end in self._spans():
+            own = np.where(own >= start, own + end - start + 1, own)
+        return self._down(own)
 
     def own_frame(self, frame: int) -> int:
         """The own frame behind a frame of the shot, as if nothing were trimmed; in a blend, on the nearer side."""
-        return int(self.unheld(np.array([frame]))[0])
+        return int(np.floor(self.unheld(np.array([frame]))[0] + 0.5))
 
     def seen_frame(self, own: int) -> int:
         """The way back of `own_frame`: the frame of the shot an own frame is seen on."""
-        return own + self.slip - sum(cut.frames for cut in self.cuts if own > cut.end)
+        up = self._up_whole(own)
+        return up + self.slip - sum(end - start + 1 for start, end in self._spans() if up > end)
+
+    def with_retiming(self, retiming: Retiming) -> "Timing":
+        """With one more retiming over those there are, or in place of the one with its id."""
+        others = [r for r in self.retimings if r.id != retiming.id]
+        if len(others) >= MOST_RETIMINGS:
+            raise EditError(f"A performer can be retimed {MOST_RETIMINGS} times over; take one away first.")
+        at = next((i for i, r in enumerate(self.retimings) if r.id == retiming.id), len(others))
+        return replace(self, retimings=(*others[:at], retiming.checked(), *others[at:]))
 
     def with_slip(self, slip: int) -> "Timing":
         """Slipped to `slip`; EditError beyond reason."""
@@ -133,8 +242,8 @@ class Timing:
         """Trimmed to own frames first … last; EditError if that is no span of the clip or meets a cut."""
         if not clip[0] <= first <= last <= clip[1]:
             raise EditError(
-                f"The motion has frames {clip[0] + self.slip} to {clip[1] + self.slip}; "
-                f"{first + self.slip} to {last + self.slip} is not a span within them."
+                f"The motion has frames {self.seen_frame(clip[0])} to {self.seen_frame(clip[1])}; "
+                f"{self.seen_frame(first)} to {self.seen_frame(last)} is not a span within them."
             )
         trimmed = replace(self, trim=None if (first, last) == clip else (first, last))
         for cut in self.cuts:

@@ -3,21 +3,31 @@
 from dataclasses import dataclass
 
 import numpy as np
+from scipy.interpolate import CubicSpline
 
+from ironarc.core.columns import Dense
 from ironarc.core.edits import AddLayer
 from ironarc.core.errors import EditError
-from ironarc.core.motion.channels import Dense
-from ironarc.core.motion.layers import ADDITIVE, Layer
-from ironarc.core.reading import Reading
+from ironarc.core.figure.rig import POSITION_CHANNELS
+from ironarc.core.motion.layers import CORRECTION as CORRECTING
+from ironarc.core.motion.layers import Layer
+from ironarc.core.reading import Reading, Seen
+from ironarc.core.reading.asked import asked_rise, gravity_arc
 from ironarc.core.reading.flights import Flight
-from ironarc.core.rig import POSITION_CHANNELS
-from ironarc.core.shot import Shot
+from ironarc.core.truing.correction import Correction, Place, Proposal, option
 
-KIND = "true_arc"
+NAME = "true_arc"
 
 
 @dataclass(frozen=True)
-class Cost:
+class Options:
+    """frame : any frame of the flight, of the shot's."""
+
+    frame: int = option("a frame of the flight", "frame")
+
+
+@dataclass(frozen=True)
+class ArcCost:
     """What the correction changes at the edges of the flight.
 
     rise_before_m, rise_after_m : apex over take-off
@@ -50,39 +60,19 @@ def find_flight(reading: Reading, frame: int) -> Flight:
     raise EditError(f"There is no flight at frame {frame}; choose a span with no contact.")
 
 
-def gravity_arc(reading: Reading, flight: Flight) -> np.ndarray:
-    """(frames, 3) m: where gravity wants the com on the flight's frames.
+def places(seen: Seen) -> list[Place]:
+    """Every flight."""
+    return [Place(f.start, f.end, Options(f.apex_frame)) for f in seen.reading.flights]
 
-    The arc runs from the last frame of contact to the first after it, so that the body leaves and arrives
-    where it did, in the time it has. Where a flight runs over the edge of the range, its fitted end is kept.
+
+def propose(seen: Seen, options: Options) -> Proposal:
+    """The edit that trues the flight at a frame, as a layer on the root from take-off to landing.
+
+    Raises EditError where there is no flight, where it reaches over a cut, or where the root has no position
+    channels to move it by.
     """
-    dt, g, first = reading.poses.dt, reading.g, int(reading.poses.frames[0])
-    a = flight.start - first - (1 if flight.take_off_seen else 0)
-    b = flight.end - first + (1 if flight.landing_seen else 0)
-    t = (np.arange(flight.start, flight.end + 1) - first - a)[:, None] * dt
-    whole = (b - a) * dt
-    start, end = reading.com[a], reading.com[b]
-    # p(t) = p0 + v t + ½ g⃗ t², with v such that p(T) = p1
-    fall = np.array([0.0, -g / 2, 0.0])
-    velocity = (end - start) / whole - fall * whole
-    return start + velocity * t + fall * t * t
-
-
-def asked_rise(reading: Reading, flight: Flight, arc: np.ndarray) -> float:
-    """Rise (m) of gravity's arc, taken as a flight's own rise is: from half-way between contact and flight."""
-    a = flight.start - int(reading.poses.frames[0])
-    before = reading.com[a - 1, 1] if flight.take_off_seen else arc[0, 1]
-    return float(max(arc[:, 1].max() - (before + arc[0, 1]) / 2, 0.0))
-
-
-def propose(shot: Shot, reading: Reading, frame: int, performer_id: str = "") -> tuple[AddLayer, Cost]:
-    """The edit that trues the flight at `frame`, as an additive layer on the root over its frames.
-
-    reading : of the performer named (the first for ""). Raises EditError where there is no flight, where
-    it reaches over a cut, or where the root has no position channels to move it by.
-    """
-    flight = find_flight(reading, frame)
-    performer = shot.performer_called(performer_id)
+    reading, performer = seen.reading, seen.performer
+    flight = find_flight(reading, options.frame)
     rig = performer.rig
     for root in rig.roots:
         if not all(c in rig.joints[root].channels for c in POSITION_CHANNELS):
@@ -90,32 +80,45 @@ def propose(shot: Shot, reading: Reading, frame: int, performer_id: str = "") ->
                 f"{rig.names[root]} has no position channels in its file, so the body can't be moved along the arc."
             )
     first = int(reading.poses.frames[0])
-    on = slice(flight.start - first, flight.end - first + 1)
     arc = gravity_arc(reading, flight)
-    shift = arc - reading.com[on]
-    own = performer.timing.own_frames(np.arange(flight.start, flight.end + 1), performer.clip)
-    own_shift = performer.placement.shift_to_own(shift) / performer.scale_to_m
-    columns = {}
-    for root in rig.roots:
-        for axis, channel in enumerate(POSITION_CHANNELS):
-            columns[rig.names[root], channel] = Dense(int(own[0]), own_shift[:, axis])
+    shift = arc - reading.com[flight.start - first : flight.end - first + 1]
+    frames = np.arange(flight.start, flight.end + 1)
+    performer.timing.own_frames(frames, performer.clip)  # EditError where it reaches over a cut
+    # at the contacts beside it nothing is moved: the layer begins and ends there, at nothing
+    seen_ends = np.array([flight.take_off_seen, flight.landing_seen])
+    frames = np.concatenate([frames[:1][seen_ends[:1]] - 1, frames, frames[-1:][seen_ends[1:]] + 1])
+    still = np.zeros((1, 3))
+    shifts = np.concatenate([still[seen_ends[:1]], shift, still[seen_ends[1:]]])
+    own = performer.timing.mix(frames, performer.clip).before
+    start, values = on_whole_frames(own, performer.placement.shift_to_own(shifts) / performer.scale_to_m)
+    columns = {
+        (rig.names[root], channel): Dense(start, values[:, axis])
+        for root in rig.roots
+        for axis, channel in enumerate(POSITION_CHANNELS)
+    }
     layer = Layer(
-        id=_free_id(performer.layers),
-        name=f"True the arc {flight.start}–{flight.end}",
-        kind=ADDITIVE,
-        columns=columns,
-        span=(int(own[0]), int(own[-1])),
-        made_by=KIND,
-    )
-    return AddLayer(layer, performer.id), _cost(reading, flight, arc, shift)
+        performer.free_layer_id(), CORRECTION.label, CORRECTING, columns=columns,
+        span=(start, start + len(values) - 1), made_by=NAME,
+    )  # fmt: skip
+    words = f"{CORRECTION.label} {flight.start}–{flight.end}"
+    return Proposal(AddLayer(layer, performer.id, words), _cost(reading, flight, arc, shift))
 
 
-def _free_id(layers) -> str:
-    numbers = [int(layer.id[5:]) for layer in layers if layer.id.startswith("layer") and layer.id[5:].isdigit()]
-    return f"layer{max(numbers, default=0) + 1}"
+def on_whole_frames(own: np.ndarray, values: np.ndarray) -> tuple[int, np.ndarray]:
+    """First whole own frame, and values (frames, ...) on every whole own frame from there to the last.
+
+    own : (frames,) rising, whole or not; where they are not, as in a span that is retimed, a cubic leads over.
+    """
+    first, last = int(np.rint(own[0])), int(np.rint(own[-1]))
+    whole = np.arange(first, last + 1)
+    if len(whole) == len(own) and (own == whole).all():
+        return first, values
+    if len(own) < 4:
+        return first, np.column_stack([np.interp(whole, own, v) for v in values.T])
+    return first, CubicSpline(own, values, axis=0)(np.clip(whole, own[0], own[-1]))
 
 
-def _cost(reading: Reading, flight: Flight, arc: np.ndarray, shift: np.ndarray) -> Cost:
+def _cost(reading: Reading, flight: Flight, arc: np.ndarray, shift: np.ndarray) -> ArcCost:
     dt, g, first = reading.poses.dt, reading.g, int(reading.poses.frames[0])
     a, b = flight.start - first, flight.end - first + 1
     n = len(arc)
@@ -124,10 +127,23 @@ def _cost(reading: Reading, flight: Flight, arc: np.ndarray, shift: np.ndarray) 
     before = v0 + np.array([0.0, g * dt, 0.0])
     after = v0 - np.array([0.0, g * dt * n, 0.0])
     seen = flight.take_off_seen, flight.landing_seen
-    return Cost(
+    return ArcCost(
         rise_before_m=flight.rise_m,
         rise_after_m=asked_rise(reading, flight, arc),
         take_off_jump_ms=float(np.linalg.norm(before - reading.com_velocity[a - 1])) if seen[0] else 0.0,
         landing_jump_ms=float(np.linalg.norm(after - reading.com_velocity[b])) if seen[1] else 0.0,
         moved_max_m=float(np.linalg.norm(shift, axis=1).max()),
     )
+
+
+CORRECTION = Correction(
+    NAME,
+    "True the arc",
+    "arc",
+    "The body is moved so that its center of gravity follows gravity's arc between take-off and landing, in the "
+    "time it has.",
+    Options,
+    ("hang", "arc"),
+    places,
+    propose,
+)

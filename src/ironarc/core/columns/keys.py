@@ -1,0 +1,250 @@
+"""One channel over time as keys: values with slopes that say how they were meant, and spans of four kinds.
+
+Between two keys a span is stepped (the first value holds), linear, eased (level at both ends) or free: a cubic
+Hermite with the slopes at its ends. A slope is worked out from the neighbours, flat, straight, set by hand, or
+broken in two by hand; those worked out heal when a key beside them moves or goes.
+"""
+
+from dataclasses import InitVar, dataclass, replace
+from functools import cached_property
+
+import numpy as np
+
+from ironarc.core.columns.check import HOLD, ON, check_beyond, check_frames, check_values, fold
+
+STEPPED, LINEAR, EASED, FREE = range(4)
+KINDS = ("stepped", "linear", "eased", "free")
+WORKED_OUT, FLAT, STRAIGHT, BY_HAND, BROKEN = range(5)
+MEANT = ("worked out", "flat", "straight", "by hand", "broken")
+
+
+@dataclass(frozen=True, eq=False)
+class Keys:
+    """Keys of one channel.
+
+    frames : (keys,) strictly rising
+    values : (keys,) radians, metres, the file's length unit, or a frame
+    slopes_in, slopes_out : (keys,) value per frame, used on spans of kind "free"
+    kinds : (keys,) int, how the span from this key to the next moves (see KINDS)
+    meant : (keys,) int, how each key's slopes were meant (see MEANT)
+    before, after : what the column does outside its keys: "holds", "goes on" straight, or "cycles"
+    Raises ColumnError, which begins with `where`, for keys that can't be.
+    """
+
+    frames: np.ndarray
+    values: np.ndarray
+    slopes_in: np.ndarray
+    slopes_out: np.ndarray
+    kinds: np.ndarray
+    meant: np.ndarray
+    before: str = HOLD
+    after: str = HOLD
+    where: InitVar[str] = "These keys"
+
+    def __post_init__(self, where: str):
+        for name, kind in (("frames", float), ("values", float), ("slopes_in", float), ("slopes_out", float)):
+            object.__setattr__(self, name, np.asarray(getattr(self, name), dtype=kind))
+        check_frames(self.frames, where)
+        check_values(self.values, self.frames, where)
+        for name in ("slopes_in", "slopes_out"):
+            check_values(getattr(self, name), self.frames, where, "slope")
+        for name, names in (("kinds", KINDS), ("meant", MEANT)):
+            codes = np.asarray(getattr(self, name))
+            check_values(codes, self.frames, where, name.removesuffix("s"))
+            check_values(np.where((codes >= 0) & (codes < len(names)), 0.0, np.nan), self.frames, where, name)
+            object.__setattr__(self, name, codes.astype(int))
+        check_beyond(self.before, self.after, where)
+
+    @property
+    def key_frames(self) -> np.ndarray:
+        return self.frames
+
+    @cached_property
+    def _alone(self) -> "KeyBatch":
+        return KeyBatch([self])
+
+    def sample(self, at: np.ndarray) -> np.ndarray:
+        """Values (frames,) at frame numbers `at` (frames,), whole or not."""
+        return self._alone.sample(np.asarray(at, dtype=float))[:, 0]
+
+    def healed(self) -> "Keys":
+        """The same keys with every slope that is not by hand worked out anew."""
+        slopes = settle_slopes(self.frames, self.values, self.meant, self.slopes_in, self.slopes_out)
+        return replace(self, slopes_in=slopes[0], slopes_out=slopes[1])
+
+    def with_key(self, frame: float, value: float, kind: int | None = None, meant: int = WORKED_OUT) -> "Keys":
+        """With a key set at `frame`, in place of one that is there; its neighbours heal.
+
+        kind : of the span that begins there; None for that of the span it falls into
+        """
+        i = int(np.searchsorted(self.frames, frame))
+        there = i < len(self.frames) and self.frames[i] == frame
+        kind = int(self.kinds[max(i if there else i - 1, 0)]) if kind is None else kind
+        row = (float(frame), float(value), 0.0, 0.0, kind, meant)
+        columns = (self.frames, self.values, self.slopes_in, self.slopes_out, self.kinds, self.meant)
+        kept = [np.delete(c, i) if there else c for c in columns]
+        return self._of([np.insert(c, i, v) for c, v in zip(kept, row, strict=True)])
+
+    def without_key(self, frame: float) -> "Keys":
+        """With the key at `frame` taken away; its neighbours heal. The last key left stays."""
+        keep = self.frames != frame
+        return self.kept(keep) if keep.any() else self
+
+    def kept(self, keep: np.ndarray) -> "Keys":
+        """The keys where `keep` (keys,) is True, slopes healed. ColumnError if none is."""
+        return self._of([c[keep] for c in self._columns])
+
+    def moved(self, frames: np.ndarray) -> "Keys":
+        """The keys on other frames (keys,), slopes healed; slopes by hand stretch with the time around them."""
+        frames = np.asarray(frames, dtype=float)
+        stretch = np.ones(len(frames))
+        if len(frames) > 1:
+            stretch = np.gradient(frames) / np.gradient(self.frames)
+        return replace(
+            self, frames=frames, slopes_in=self.slopes_in / stretch, slopes_out=self.slopes_out / stretch
+        ).healed()
+
+    def shifted(self, frames: float = 0.0, values: float = 0.0) -> "Keys":
+        """The same curve `frames` later and `values` higher."""
+        return replace(self, frames=self.frames + frames, values=self.values + values)
+
+    @property
+    def _columns(self) -> tuple[np.ndarray, ...]:
+        return self.frames, self.values, self.slopes_in, self.slopes_out, self.kinds, self.meant
+
+    def _of(self, columns: list[np.ndarray]) -> "Keys":
+        return Keys(*columns, self.before, self.after).healed()
+
+
+def worked_out_slopes(frames: np.ndarray, values: np.ndarray) -> np.ndarray:
+    """(keys, ...) slopes that pass smoothly through the neighbours, flat at extremes and at the ends.
+
+    frames : (keys,); values : (keys, ...)
+    The slope at a key is the harmonic mean of the slopes beside it when they agree in sign, else zero
+    (Fritsch and Butland 1984): between two keys a curve so made never overshoots them.
+    """
+    slopes = np.zeros_like(values)
+    if len(frames) > 2:
+        gap = np.diff(frames).reshape(-1, *[1] * (values.ndim - 1))
+        slopes[1:-1] = weighted_harmonic(np.diff(values, axis=0) / gap, gap)
+    return slopes
+
+
+def weighted_harmonic(step: np.ndarray, gap: np.ndarray) -> np.ndarray:
+    """(keys - 2, ...) the harmonic mean of the steps (keys - 1, ...) on either side, weighted by the gaps."""
+    before, after = step[:-1], step[1:]
+    w1, w2 = 2 * gap[1:] + gap[:-1], gap[1:] + 2 * gap[:-1]
+    agree = before * after > 0
+    safe_before, safe_after = np.where(agree, before, 1.0), np.where(agree, after, 1.0)
+    return np.where(agree, (w1 + w2) / (w1 / safe_before + w2 / safe_after), 0.0)
+
+
+def straight_slopes(frames: np.ndarray, values: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
+    """Slopes (keys, ...) in and out that point straight at the neighbours, level at the ends."""
+    into, out = np.zeros_like(values), np.zeros_like(values)
+    if len(frames) > 1:
+        gap = np.diff(frames).reshape(-1, *[1] * (values.ndim - 1))
+        into[1:] = out[:-1] = np.diff(values, axis=0) / gap
+    return into, out
+
+
+def settle_slopes(
+    frames: np.ndarray, values: np.ndarray, meant: np.ndarray, slopes_in: np.ndarray, slopes_out: np.ndarray
+) -> tuple[np.ndarray, np.ndarray]:
+    """Slopes in and out (keys, ...), those by hand as they are, the others as `meant` (keys,) says."""
+    shape = (-1, *[1] * (values.ndim - 1))
+    code = meant.reshape(shape)
+    smooth, straight = worked_out_slopes(frames, values), straight_slopes(frames, values)
+    out = []
+    for given, line in zip((slopes_in, slopes_out), straight, strict=True):
+        settled = np.where(code == WORKED_OUT, smooth, given)
+        out.append(np.where(code == FLAT, 0.0, np.where(code == STRAIGHT, line, settled)))
+    return out[0], out[1]
+
+
+def smooth_keys(frames, values, kind: int = FREE, where: str = "These keys") -> Keys:
+    """Keys whose slopes are worked out from their neighbours. Raises ColumnError as Keys does."""
+    frames, values = np.asarray(frames, dtype=float), np.asarray(values, dtype=float)
+    still, n = np.zeros(len(values)), len(frames)
+    keys = Keys(frames, values, still, still, np.full(n, kind), np.full(n, WORKED_OUT), where=where)
+    return keys.healed()
+
+
+def keys_by_hand(frames, values, slopes, kind: int = FREE) -> Keys:
+    """Keys with slopes (keys,) given, in value per frame, the same on both sides."""
+    n = len(frames)
+    return Keys(frames, values, slopes, slopes, np.full(n, kind), np.full(n, BY_HAND))
+
+
+class KeyBatch:
+    """Many columns of keys, sampled together.
+
+    Columns that share the same array of frames are looked up once.
+    """
+
+    def __init__(self, columns: list[Keys]):
+        self.count = len(columns)
+        starts = np.cumsum([0, *(max(len(c.frames), 2) for c in columns)])[:-1]
+        self._groups: list[tuple[np.ndarray, list[int], Keys]] = []
+        for i, column in enumerate(columns):
+            for frames, members, like in self._groups:
+                if frames is column.frames and (like.before, like.after) == (column.before, column.after):
+                    members.append(i)
+                    break
+            else:
+                self._groups.append((column.frames, [i], column))
+        self._starts = starts
+        # a single key is held over a span of one frame
+        padded = [
+            [np.repeat(c, 2) if len(c) == 1 else c for c in (k.values, k.slopes_in, k.slopes_out, k.kinds)]
+            for k in columns
+        ]
+        flat = [np.concatenate(parts) for parts in zip(*padded, strict=True)] if columns else [np.zeros(0)] * 4
+        self._values, self._into, self._out, self._kinds = flat
+        self._straight = any(ON in (k.before, k.after) for k in columns)
+
+    def sample(self, at: np.ndarray) -> np.ndarray:
+        """(frames, columns) values at `at` (frames,)."""
+        shape = (len(at), self.count)
+        row = np.empty(shape, dtype=int)
+        t, span = np.empty(shape), np.empty(shape)
+        beyond = np.zeros(shape) if self._straight else None
+        for frames, members, like in self._groups:
+            if len(frames) == 1:
+                row[:, members], t[:, members], span[:, members] = self._starts[members], 0.0, 1.0
+                continue
+            folded = fold(at, frames[0], frames[-1], like.before, like.after)
+            i = np.clip(np.searchsorted(frames, folded, side="right") - 1, 0, len(frames) - 2)
+            gap = frames[i + 1] - frames[i]
+            row[:, members] = self._starts[members] + i[:, None]
+            t[:, members] = np.clip((folded - frames[i]) / gap, 0.0, 1.0)[:, None]
+            span[:, members] = gap[:, None]
+            if like.before == ON or like.after == ON:
+                early = np.minimum(folded - frames[0], 0.0) if like.before == ON else 0.0
+                late = np.maximum(folded - frames[-1], 0.0) if like.after == ON else 0.0
+                beyond[:, members] = (early + late)[:, None]
+        values = self._hermite(row, t, span)
+        return values if beyond is None else values + beyond * self._end_slope(row, t, span)
+
+    def _hermite(self, row: np.ndarray, t: np.ndarray, span: np.ndarray) -> np.ndarray:
+        a, b, kind = self._values[row], self._values[row + 1], self._kinds[row]
+        # a free span is a cubic Hermite: a + (b - a) s + h m_out t (1-t)² - h m_in t² (1-t) with s = t² (3 - 2t);
+        # an eased one is the same with flat slopes
+        s = t * t * (3 - 2 * t)
+        cubic = a + (b - a) * s
+        free = kind == FREE
+        if free.any():
+            out_slope = np.where(free, self._out[row], 0.0) * span
+            in_slope = np.where(free, self._into[row + 1], 0.0) * span
+            cubic += out_slope * t * (1 - t) ** 2 - in_slope * t * t * (1 - t)
+        if kind.min(initial=FREE) >= EASED:
+            return cubic
+        straight = np.where(kind == LINEAR, a + (b - a) * t, np.where(t < 1.0, a, b))
+        return np.where(kind >= EASED, cubic, straight)
+
+    def _end_slope(self, row: np.ndarray, t: np.ndarray, span: np.ndarray) -> np.ndarray:
+        """The slope a column leaves its first or last key with."""
+        kind = self._kinds[row]
+        chord = (self._values[row + 1] - self._values[row]) / span
+        free = np.where(t < 0.5, self._out[row], self._into[row + 1])
+        return np.where(kind == FREE, free, np.where(kind == LINEAR, chord, 0.0))

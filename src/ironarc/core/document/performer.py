@@ -1,0 +1,180 @@
+"""One body in a shot."""
+
+from dataclasses import dataclass, field, replace
+
+import numpy as np
+
+from ironarc.core.errors import EditError
+from ironarc.core.figure.body import Body, weigh
+from ironarc.core.figure.rig import Rig
+from ironarc.core.figure.weighing import Weighing
+from ironarc.core.motion.evaluate import Evaluated, Motion, evaluate
+from ironarc.core.motion.layers import CORRECTION, Layer
+from ironarc.core.motion.loads import Load, LoadTrack, track_loads
+from ironarc.core.motion.poses import Poses
+from ironarc.core.scene.placement import Placement
+from ironarc.core.scene.timing import Timing
+
+LONGEST_REASON = 400
+AIR = ""  # the surface of a contact point that is said to touch nothing
+
+
+@dataclass(frozen=True)
+class HandContact:
+    """What a person says of a contact point over a span: that it rests on a surface, or touches nothing.
+
+    joint, point : as the anatomy names them; start, end : own frames, both included
+    surface : "floor", the id of a prop, or "" for nothing
+    """
+
+    joint: str
+    point: str
+    start: int
+    end: int
+    surface: str = AIR
+
+    def checked(self, rig: Rig) -> "HandContact":
+        """Itself; EditError for a span or joint that can't be."""
+        if self.joint not in rig:
+            raise EditError(f"There is no joint called {self.joint} to touch anything.")
+        if self.end < self.start:
+            raise EditError(
+                f"A contact of {self.joint} runs from its first to its last frame; "
+                f"{self.start} to {self.end} was given."
+            )
+        return self
+
+
+@dataclass(frozen=True)
+class Left:
+    """A finding that stays as it is on purpose. kind : as the finding has it; start, end : own frames."""
+
+    kind: str
+    start: int
+    end: int
+    reason: str
+
+    def checked(self) -> "Left":
+        """Itself; EditError for a span that can't be, or no reason."""
+        if self.end < self.start:
+            raise EditError(f"What is left has a first and a last frame; {self.start} to {self.end} was given.")
+        if not 0 < len(self.reason.strip()) <= LONGEST_REASON:
+            raise EditError(f"Say why it is left as it is, in up to {LONGEST_REASON} letters.")
+        return self
+
+
+@dataclass(frozen=True)
+class Performer:
+    """One body in a shot. Frames are its own unless a name says otherwise.
+
+    id : unique within the shot
+    layers : the base first, then those that add to it or replace it
+    clip : first and last own frame of its motion; None takes the base's keys
+    scale_to_m : metres in one of the rig's own length units; unit_guessed : True if guessed from the figure's height
+    weighing : at its own size; a scaled body weighs by the cube of its scale
+    contacts : set by hand, over what is detected; left : findings that stay as they are, with the reason
+    """
+
+    name: str
+    rig: Rig
+    layers: tuple[Layer, ...]
+    scale_to_m: float
+    unit_guessed: bool = False
+    weighing: Weighing = field(default_factory=Weighing)
+    id: str = "performer1"
+    placement: Placement = field(default_factory=Placement)
+    timing: Timing = field(default_factory=Timing)
+    hidden: bool = False
+    locked: bool = False
+    loads: tuple[Load, ...] = ()
+    clip: tuple[int, int] | None = None
+    contacts: tuple[HandContact, ...] = ()
+    left: tuple[Left, ...] = ()
+
+    def __post_init__(self):
+        if self.clip is None:
+            base = self.layers[0].reach() if self.layers else None
+            object.__setattr__(self, "clip", base or (1, 1))
+
+    def checked(self) -> "Performer":
+        """Itself; EditError, with what and where, for anything that can't be."""
+        if not (np.isfinite(self.scale_to_m) and 1e-6 < self.scale_to_m < 1e4):
+            raise EditError(f"A unit of length lies between 0.001 mm and 10 km; {self.scale_to_m:g} m was given.")
+        if self.clip[1] < self.clip[0]:
+            raise EditError(f"{self.name}: a clip runs from its first to its last frame.")
+        if len({layer.id for layer in self.layers}) < len(self.layers):
+            raise EditError(f"{self.name} has two layers of one id.")
+        for layer in self.layers:
+            layer.checked(self.rig)
+        for retiming in self.timing.retimings:
+            retiming.checked()
+        for load in self.loads:
+            load.checked(self.rig)
+        for contact in self.contacts:
+            contact.checked(self.rig)
+        for left in self.left:
+            left.checked()
+        self.placement.checked()
+        self.weighing.checked()
+        return self
+
+    def body(self) -> Body:
+        """Its body at the size it has in the shot."""
+        scale = self.placement.scale
+        return weigh(self.rig, self.scale_to_m * scale, self.weighing.scaled(scale))
+
+    @property
+    def plays(self) -> tuple[int, int]:
+        """First and last frame of the shot on which its motion plays; outside, its end poses hold."""
+        return self.timing.span(self.clip)
+
+    @property
+    def motion(self) -> Motion:
+        """All that its poses follow from."""
+        return Motion(self.rig, self.clip, self.layers, self.timing, self.placement, self.scale_to_m)
+
+    def evaluate(self, frames: np.ndarray, dt: float) -> Evaluated:
+        """World poses on the shot's `frames` (frames,), `dt` seconds apart, and where they come from."""
+        return evaluate(self.motion, frames, dt)
+
+    def poses(self, frames: np.ndarray, dt: float) -> Poses:
+        """World poses on the shot's `frames` (frames,), `dt` seconds apart."""
+        return self.evaluate(frames, dt).poses
+
+    def held(self, poses: Poses) -> tuple[LoadTrack, ...]:
+        """Its loads along its poses."""
+        if not self.loads:
+            return ()
+        own = self.timing.unheld(poses.frames)
+        return track_loads(self.loads, poses, self.body().anatomy, own, self.placement.scale)
+
+    def layer(self, layer_id: str) -> Layer:
+        """The layer with this id; EditError when there is none."""
+        for layer in self.layers:
+            if layer.id == layer_id:
+                return layer
+        raise EditError(f"{self.name} has no layer {layer_id!r} any more.")
+
+    @property
+    def corrections(self) -> tuple[Layer, ...]:
+        """The layers that corrections made, from below."""
+        return tuple(layer for layer in self.layers if layer.role == CORRECTION)
+
+    def with_layers(self, layers: tuple[Layer, ...]) -> "Performer":
+        """With these layers; the clip grows to all that they reach, so that none acts on frames that never play."""
+        reaches = [r for layer in layers if (r := layer.reach()) is not None]
+        first, last = self.clip
+        return replace(
+            self, layers=layers, clip=(min([first, *(r[0] for r in reaches)]), max([last, *(r[1] for r in reaches)]))
+        )
+
+    def free_layer_id(self) -> str:
+        """An id for a new layer."""
+        taken = [layer.id.removeprefix("layer") for layer in self.layers if layer.id.startswith("layer")]
+        return f"layer{max((int(n) for n in taken if n.isdigit()), default=0) + 1}"
+
+    def without_corrections(self) -> "Performer":
+        """As it came and was keyed by hand: without the layers and retimings that corrections made."""
+        layers = tuple(layer for layer in self.layers if layer.role != CORRECTION)
+        retimings = tuple(r for r in self.timing.retimings if not r.made_by)
+        return replace(self, layers=layers, timing=replace(self.timing, retimings=retimings))

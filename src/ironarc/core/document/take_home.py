@@ -1,0 +1,28 @@
+"""One performer's motion as a file."""
+
+import numpy as np
+
+from ironarc.core.document.shot import Shot
+from ironarc.core.errors import EditError
+from ironarc.core.formats import FORMATS
+from ironarc.core.motion.write import channel_rows
+
+
+def motion_file(
+    shot: Shot, first: int | None = None, last: int | None = None, performer_id: str = "", format: str = "bvh"
+) -> bytes:
+    """One performer (the first for "") as a file, everything written in, over frames first … last of the shot.
+
+    Channels that no layer, cut or placement touches are written as they came. A scaled performer is written at
+    its size in the shot. Raises EditError for a range the shot does not have.
+    """
+    first = shot.first_frame if first is None else first
+    last = shot.last_frame if last is None else last
+    if not shot.first_frame <= first <= last <= shot.last_frame:
+        raise EditError(
+            f"Frames {first} to {last} are not a range within this shot, which has frames "
+            f"{shot.first_frame} to {shot.last_frame}."
+        )
+    performer = shot.performer_called(performer_id)
+    rig, rows = channel_rows(performer.motion, np.arange(first, last + 1), shot.frame_time_s)
+    return FORMATS[format].write(rig, rows, shot.frame_time_s)

@@ -1,0 +1,67 @@
+"""Motion brought in from files: as a shot of its own, or as one more performer."""
+
+from dataclasses import replace
+
+from ironarc.core.document import Performer, Shot
+from ironarc.core.errors import FileError
+from ironarc.core.figure.units import guess_scale
+from ironarc.core.figure.weighing import Weighing
+from ironarc.core.formats import FORMATS, FileMotion
+from ironarc.core.motion.layers import BROUGHT_IN, REPLACES, Layer
+from ironarc.core.motion.retime import retime_layers
+from ironarc.core.reading.shot import settled
+from ironarc.core.scene.rate import rate_of
+from ironarc.core.scene.timing import Timing
+from ironarc.core.settings import GRAVITY_MS2
+
+
+def shot_from_file(
+    data: bytes,
+    name: str,
+    source: str = "",
+    scale_to_m: float | None = None,
+    weighing: Weighing | None = None,
+    g: float = GRAVITY_MS2,
+    floor_m: float | None = None,
+    format: str = "bvh",
+) -> Shot:
+    """A shot from a file, its motion a base layer with a value on every frame.
+
+    scale_to_m : metres a unit, guessed from the figure's height if not told; floor_m : estimated if not told, and
+    written down either way, so that no later change of a foot moves it. Raises FileError for what can't be read.
+    """
+    motion = FORMATS[format].parse(data)
+    performer = _performer_of(motion, "Performer", scale_to_m, weighing or Weighing())
+    return settled(
+        Shot(
+            name, (performer,), motion.frame_time_s, 1, motion.frames, g, floor_m, source,
+            floor_by_hand=floor_m is not None,
+        )
+    )  # fmt: skip
+
+
+def _performer_of(motion: FileMotion, name: str, scale_to_m: float | None, weighing: Weighing) -> Performer:
+    guessed = scale_to_m is None
+    if guessed:
+        scale_to_m, _ = guess_scale(motion.rig)
+    base = Layer("base", "As brought in", BROUGHT_IN, REPLACES, motion.columns)
+    performer = Performer(name, motion.rig, (base,), scale_to_m, guessed, weighing, clip=(1, motion.frames))
+    performer.body()  # a rig that can't be weighed is refused now, not on the first look
+    return performer
+
+
+def performer_from_file(data: bytes, name: str, shot: Shot, format: str = "bvh") -> Performer:
+    """A performer for `shot` from a file: its seconds are kept at the shot's rate, from the shot's first frame."""
+    motion = FORMATS[format].parse(data)
+    performer = _performer_of(motion, name, None, Weighing())
+    own = rate_of(motion.frame_time_s)
+    if own != shot.rate:
+        layers = retime_layers(performer.rig, performer.layers, 1, shot.rate / own)
+        performer = replace(performer, layers=layers, clip=layers[0].reach() or performer.clip)
+    timing = Timing(slip=shot.first_frame - performer.clip[0])
+    return replace(performer, id=shot.free_id("performer"), timing=timing)
+
+
+def file_error(error: FileError, name: str) -> FileError:
+    """The error of a file that could not be read, with the file's name."""
+    return FileError(f"{name} could not be read. {error}")

@@ -1,0 +1,88 @@
+"""What is asked of where and when a performer moves. Frames are the shot's, as they are seen before the edit."""
+
+from typing import Literal
+
+from ironarc.core.document import Performer
+from ironarc.core.edits.base import Edit
+from ironarc.core.edits.commands.registry import command
+from ironarc.core.edits.items import set_item_of
+from ironarc.core.errors import EditError
+from ironarc.core.reading.points import point_at
+from ironarc.core.reading.shot import Seen
+from ironarc.core.scene.lineup import line_up as lined_up
+from ironarc.core.scene.placement import Placement
+from ironarc.core.scene.timing import Cut, Timing
+
+Point = tuple[float, float, float]
+
+
+def _placed(performer: Performer, placement: Placement, words: str = "") -> Edit:
+    was = performer.placement
+    verb = "Scale" if placement.scale != was.scale else "Turn" if placement.turn_rad != was.turn_rad else "Move"
+    return set_item_of(performer, {"placement": placement}, words or f"{verb} {performer.name}")
+
+
+def _timed(performer: Performer, timing: Timing, words: str) -> Edit:
+    return set_item_of(performer, {"timing": timing}, words)
+
+
+@command
+def place_performer(
+    seen: Seen, performer: str, offset_m: Point, turn_rad: float, scale: float, words: str = ""
+) -> Edit:
+    """Puts a performer somewhere as a whole."""
+    return _placed(seen.performer, Placement(offset_m, turn_rad, scale), words[:80])
+
+
+@command
+def place_about(
+    seen: Seen, performer: str, frame: int, about: Literal["root", "floor"], turn_rad: float | None = None,
+    scale: float | None = None,
+) -> Edit:  # fmt: skip
+    """Another turn or scale about a point that stays where it is: the hips at a frame, or the floor under them."""
+    pivot = point_at(seen.shot, seen.performer.id, "root", frame)
+    if about == "floor":
+        pivot[1] = seen.reading.floor_m
+    return _placed(seen.performer, seen.performer.placement.about(pivot, turn_rad, scale))
+
+
+@command
+def line_up(seen: Seen, performer: str, point: str, other: str, other_point: str, frame: int, how: str) -> Edit:
+    """Brings a point of a performer to a point of another performer or a prop, at a frame."""
+    target = seen.shot.item(other)
+    if target.id == seen.performer.id:
+        raise EditError(f"{target.name} can't be lined up with itself. Choose another performer or a prop.")
+    ends = (point_at(seen.shot, i, p, frame) for i, p in ((seen.performer.id, point), (other, other_point)))
+    placement = lined_up(seen.performer.placement, *ends, seen.reading.floor_m, how)
+    return _placed(seen.performer, placement, f"Line up {seen.performer.name} with {target.name} at {frame}")
+
+
+@command
+def slip_performer(seen: Seen, performer: str, by: int) -> Edit:
+    """Plays the motion `by` frames later, or earlier for less than 0."""
+    p, way = seen.performer, "later" if by >= 0 else "earlier"
+    return _timed(p, p.timing.with_slip(p.timing.slip + by), f"Slip {p.name} {abs(by)} f {way}")
+
+
+@command
+def trim_performer(seen: Seen, performer: str, first: int, last: int) -> Edit:
+    """Plays the motion from frame `first` to `last` only; its end poses hold outside."""
+    p = seen.performer
+    own = [p.timing.own_frame(f) for f in (first, last)]
+    return _timed(p, p.timing.with_trim(own[0], own[1], p.clip), f"Trim {p.name} to {first}–{last}")
+
+
+@command
+def cut_performer(seen: Seen, performer: str, start: int, end: int, blend: int, carry: bool = True) -> Edit:
+    """Takes frames `start` to `end` out of the motion and closes the gap with a blend."""
+    p = seen.performer
+    own = [p.timing.own_frame(f) for f in (start, end)]
+    timing = p.timing.with_cut(Cut(own[0], own[1], blend, carry), p.clip)
+    return _timed(p, timing, f"Cut {start}–{end} out of {p.name}")
+
+
+@command
+def mend_cut(seen: Seen, performer: str, number: int) -> Edit:
+    """Puts back what a cut took out; `number` counts the performer's cuts from 0."""
+    p = seen.performer
+    return _timed(p, p.timing.without_cut(number), f"Mend a cut of {p.name}")

@@ -1,0 +1,80 @@
+"""What the Yard shows of a shot: its length, grade, and the figure at a few moments along its arc."""
+
+from collections.abc import Mapping
+
+import numpy as np
+
+from ironarc.core import rotation
+from ironarc.core.document import Shot
+from ironarc.core.judging.findings import grade_of
+from ironarc.core.judging.judge import judge_all
+from ironarc.core.judging.version import rules_version
+from ironarc.core.reading import Reading
+from ironarc.core.reading.travel import travel_direction
+
+FIGURES = 7
+FIGURE_SPACING = 0.32  # of stature, between neighbouring figures of the picture
+BEADS = 60
+
+
+def card_of(shot: Shot, readings: Mapping[str, Reading]) -> dict:
+    """Plain data: facts of all performers, and a side view of the first, in metres (x along the way it
+    travels, y up from the floor).
+
+    readings : by performer id. Figures that would stand on one another are set apart in the order of time.
+    figures : list of parts [x0, y0, x1, y1, width] a moment; path : [[x, y], …] of the center of gravity
+    """
+    findings = judge_all(shot, readings)
+    reading = readings[shot.performer.id]
+    moments = key_moments(reading)
+    across = travel_direction(reading)
+    starts, ends = part_ends(reading, moments)
+    flat = [np.stack([p @ across, p[..., 1] - reading.floor_m], axis=-1) for p in (starts, ends)]
+    widths = [float(np.sqrt(part.half_width_m * part.half_depth_m)) * 2 for part in reading.body.parts]
+    apart = _spread(reading, across, moments)
+    figures = []
+    for m in range(len(moments)):
+        aside = np.array([apart * moments[m], 0.0])
+        rows = np.column_stack([flat[0][m] + aside, flat[1][m] + aside, widths])
+        figures.append(np.round(rows, 3).tolist())
+    pick = np.unique(np.linspace(moments[0], moments[-1], BEADS).round().astype(int))
+    path = np.column_stack([reading.com[pick] @ across + apart * pick, reading.com[pick, 1] - reading.floor_m])
+    return {
+        "rules": rules_version(), "name": shot.name,
+        "frames": shot.frames, "fps": shot.fps, "seconds": shot.frames * shot.frame_time_s,
+        "grade": grade_of(findings), "findings": sum(not f.left for f in findings),
+        "flights": sum(len(each.flights) for each in readings.values()),
+        "corrections": sum(len(p.corrections) for p in shot.performers), "performers": len(shot.performers),
+        "figures": figures, "path": np.round(path, 3).tolist(),
+    }  # fmt: skip
+
+
+def _spread(reading: Reading, across: np.ndarray, moments: list[int]) -> float:
+    """Metres a frame that set the drawn figures apart in time, for a motion that stays where it is."""
+    wanted = FIGURE_SPACING * reading.body.anatomy.height_m * (len(moments) - 1)
+    along = reading.com[[moments[0], moments[-1]]] @ across
+    return max(wanted - (along[1] - along[0]), 0.0) / max(moments[-1] - moments[0], 1)
+
+
+def key_moments(reading: Reading) -> list[int]:
+    """Frame indices worth drawing: start, take-off, apex and landing of the longest flight, end, and between."""
+    last = len(reading.com) - 1
+    if not reading.flights:
+        return sorted({round(i) for i in np.linspace(0, last, FIGURES - 2)})
+    first = int(reading.poses.frames[0])
+    f = max(reading.flights, key=lambda flight: flight.hang_frames)
+    take_off, apex, landing = max(f.start - first - 1, 0), f.apex_frame - first, min(f.end - first + 1, last)
+    wind_up = max(0, take_off - round(0.25 * reading.poses.fps))
+    settle = min(last, landing + round(0.2 * reading.poses.fps))
+    return sorted({wind_up, take_off, (take_off + apex) // 2, apex, (apex + landing) // 2, landing, settle})
+
+
+def part_ends(reading: Reading, at: list[int]) -> tuple[np.ndarray, np.ndarray]:
+    """World start and end (moments, parts, 3) m of every part's axis."""
+    joints = np.array([part.joint for part in reading.body.parts])
+    turn, origin = reading.poses.rotation[at][:, joints], reading.poses.position[at][:, joints]
+    starts, ends = (
+        origin + rotation.rotate(turn, np.array([getattr(part, end) for part in reading.body.parts]))
+        for end in ("start_m", "end_m")
+    )
+    return starts, ends

@@ -1,0 +1,40 @@
+"""Poses: a body's motion as rotations and places, from which everything else is read."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from ironarc.core import rotation
+from ironarc.core.figure.rig import Rig, forward
+
+
+@dataclass(frozen=True)
+class Poses:
+    """A performer's motion, evaluated.
+
+    frames : (frames,) int, the shot's frame numbers
+    dt : seconds a frame
+    local : (frames, joints, 4) joint from parent
+    translation : (frames, joints, 3) m, joint origin in its parent's axes
+    rotation : (frames, joints, 4) joint from world
+    position : (frames, joints, 3) m, world
+    """
+
+    rig: Rig
+    frames: np.ndarray
+    dt: float
+    local: np.ndarray
+    translation: np.ndarray
+    rotation: np.ndarray
+    position: np.ndarray
+
+    @property
+    def fps(self) -> float:
+        return 1.0 / self.dt
+
+
+def poses_of(rig: Rig, frames: np.ndarray, dt: float, local: np.ndarray, translation: np.ndarray) -> Poses:
+    """Poses of local rotations (frames, joints, 4) and translations (frames, joints, 3) m."""
+    local = rotation.continuous(local)
+    world, position = forward(rig, local, translation)
+    return Poses(rig, frames, dt, local, translation, world, position)

@@ -1,0 +1,87 @@
+"""Reading the performers of a shot, and where its floor is."""
+
+from dataclasses import dataclass, replace
+
+import numpy as np
+
+from ironarc.core.document import HandContact, Performer, Shot
+from ironarc.core.figure.body import Body
+from ironarc.core.reading.contacts import estimate_floor, track_points
+from ironarc.core.reading.read import Reading, read
+
+
+@dataclass(frozen=True)
+class Seen:
+    """A shot with the reading of one performer."""
+
+    shot: Shot
+    performer: Performer
+    reading: Reading
+
+
+def see(shot: Shot, performer_id: str = "") -> Seen:
+    """The shot with one performer read (the first for "")."""
+    return Seen(shot, shot.performer_called(performer_id), read_shot(shot, performer_id=performer_id))
+
+
+def floor_of(shot: Shot) -> float:
+    """Height (m) of the shot's floor: as written down, or estimated from the first performer's feet."""
+    if shot.floor_m is not None:
+        return shot.floor_m
+    anatomy = shot.performer.body().anatomy
+    poses = shot.performer.poses(shot.frame_numbers(), shot.frame_time_s)
+    return estimate_floor(track_points(poses, anatomy), anatomy)
+
+
+def settled(shot: Shot) -> Shot:
+    """With its floor written down where it was estimated, so that moving a body doesn't move the floor."""
+    return shot if shot.floor_m is not None else replace(shot, floor_m=floor_of(shot))
+
+
+def read_shot(shot: Shot, body: Body | None = None, performer_id: str = "") -> Reading:
+    """Evaluates and reads one performer (the first for ""); `body` saves weighing it again."""
+    performer = shot.performer_called(performer_id)
+    floor = shot.floor_m if performer is shot.performer else floor_of(shot)
+    done = performer.evaluate(shot.frame_numbers(), shot.frame_time_s)
+    return read(
+        done.poses, body or performer.body(), shot.g, floor, shot.props, performer.held(done.poses),
+        seen_contacts(performer), performer.timing.unheld(done.poses.frames),
+    )  # fmt: skip
+
+
+def seen_contacts(performer: Performer) -> tuple[HandContact, ...]:
+    """The contacts set by hand, on the frames of the shot they are seen on."""
+    seen = performer.timing.seen_frame
+    return tuple(replace(c, start=seen(c.start), end=seen(c.end)) for c in performer.contacts)
+
+
+def read_all(shot: Shot) -> dict[str, Reading]:
+    """Readings of every performer, by id."""
+    return {p.id: read_shot(shot, performer_id=p.id) for p in shot.performers}
+
+
+def reads_alike(a: Shot, b: Shot, performer_id: str) -> bool:
+    """Whether one performer's reading in shot `a` is its reading in `b`, since nothing that it rests on differs."""
+    if performer_id not in {p.id for p in a.performers} & {p.id for p in b.performers}:
+        return False
+    of_a, of_b = a.performer_called(performer_id), b.performer_called(performer_id)
+    same = ("frame_time_s", "first_frame", "frames", "g", "floor_m")
+    return (
+        of_a is of_b
+        and all(getattr(a, name) == getattr(b, name) for name in same)
+        and len(a.props) == len(b.props)
+        and all(x is y for x, y in zip(a.props, b.props, strict=True))
+        # a floor that is estimated is the first performer's
+        and (a.floor_m is not None or a.performer is b.performer)
+    )
+
+
+def shot_frames(performer: Performer, start: int, end: int) -> tuple[int, int]:
+    """First and last frame of the shot on which a span of own frames is seen."""
+    return performer.timing.seen_frame(start), performer.timing.seen_frame(end)
+
+
+def own_span(own: np.ndarray, frames: np.ndarray, start: int, end: int) -> tuple[int, int]:
+    """Own frames behind the first and last of a span of the shot's; own (frames,) lies behind frames (frames,)."""
+    first, last = np.clip(np.array([start, end]) - int(frames[0]), 0, len(frames) - 1)
+    return int(np.floor(own[first] + 0.5)), int(np.floor(own[last] + 0.5))

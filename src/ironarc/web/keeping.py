@@ -1,0 +1,22 @@
+"""Addresses that may be kept for ever: they name the database and the rules that what they give was worked out by."""
+
+from flask import Response, current_app, request
+
+from ironarc.core.judging.version import rules_version
+from ironarc.store.database import identity
+
+FOREVER = "private, max-age=31536000, immutable"
+
+
+def mark(session) -> str:
+    """What such an address carries as `v`: another data folder or other rules give another one."""
+    known = current_app.extensions.get("mark")
+    if known is None:
+        known = current_app.extensions["mark"] = f"{identity(session)}-{rules_version()}"
+    return known
+
+
+def for_ever(session, data: str | bytes, mimetype: str) -> Response:
+    """An answer that may be kept for ever if its address carries the mark, and not at all if it doesn't."""
+    kept = request.args.get("v") == mark(session)
+    return Response(data, mimetype=mimetype, headers={"Cache-Control": FOREVER if kept else "no-store"})
