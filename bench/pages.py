@@ -6,11 +6,11 @@ import tempfile
 import time
 from pathlib import Path
 
-from ironarc.core.shot import read_shot
 from selenium.webdriver.support.ui import WebDriverWait
 from sqlalchemy.orm import Session
 
 from ironarc.core.edits import AddLayer
+from ironarc.core.reading import read_shot
 from ironarc.core.truing import arc
 from ironarc.store import shots
 from ironarc.store.database import connect

@@ -6,19 +6,22 @@ from dataclasses import replace
 
 import mujoco
 import numpy as np
-from ironarc.core.shot import Shot, bake_shot, from_bvh, read_shot, to_bvh
 
+from ironarc.core.document import Shot
+from ironarc.core.document.take_home import motion_file
+from ironarc.core.edits.bring_in import shot_from_file
 from ironarc.core.figure.body import Body, weigh
 from ironarc.core.figure.rig import Joint, Rig
 from ironarc.core.judging.findings import find
 from ironarc.core.motion.loads import Load, track_loads
 from ironarc.core.motion.poses import Poses
-from ironarc.core.reading import read
+from ironarc.core.reading import read, read_shot
 from ironarc.core.reading.momentum import body_centres, momentum, whole_com
 from ironarc.core.scene.props import KINDS, Prop
 from ironarc.demo import gap_hop
 from ironarc.demo.posing import key_shot
 from tests.core.test_against_mujoco import model_of, stepped
+from tests.figures import bake_shot
 
 
 def median_ms(work, runs: int = 15) -> float:
@@ -33,7 +36,7 @@ def median_ms(work, runs: int = 15) -> float:
 
 def clip(frames: int) -> Shot:
     """The Gap hop as it would come from a file, over and over, with two extra joints: 24 in all."""
-    shot = from_bvh(to_bvh(key_shot(gap_hop.SCORE)), "hop", scale_to_m=0.01)
+    shot = shot_from_file(motion_file(key_shot(gap_hop.SCORE)), "hop", scale_to_m=0.01)
     p = shot.performer
     hands = [p.rig.index("LeftHand"), p.rig.index("RightHand")]
     more = tuple(Joint(f"Finger{i}", hand, (0.0, -8.0, 0.0), ("rz", "rx", "ry")) for i, hand in enumerate(hands))
@@ -77,8 +80,8 @@ def main() -> None:
     weigh_anew = weigh.__wrapped__
     print(f"weighing a rig {median_ms(lambda: weigh_anew(performer.rig, performer.scale_to_m)):.1f} ms", end=", ")
     print(f"again {median_ms(performer.body):.2f} ms")
-    data = to_bvh(clip(10_000))
-    print(f"reading a BVH of {len(data) / 1e6:.0f} MB {median_ms(lambda: from_bvh(data, 'x'), 3):.0f} ms")
+    data = motion_file(clip(10_000))
+    print(f"reading a BVH of {len(data) / 1e6:.0f} MB {median_ms(lambda: shot_from_file(data, 'x'), 3):.0f} ms")
 
 
 if __name__ == "__main__":

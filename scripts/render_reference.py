@@ -8,11 +8,10 @@ from fractions import Fraction
 
 import av
 import numpy as np
-from ironarc.core.shot import read_shot
 from PIL import Image, ImageDraw
 
 from ironarc.core.judging.card import part_ends
-from ironarc.core.reading import Reading
+from ironarc.core.reading import Reading, read_shot
 from ironarc.core.truing import arc
 from ironarc.demo import gap_hop
 from ironarc.demo.posing import key_shot

@@ -9,10 +9,10 @@ from pathlib import Path
 
 import pytest
 from hypothesis import settings
-from ironarc.core.shot import Shot
 from sqlalchemy import text
 from sqlalchemy.orm import Session
 
+from ironarc.core.document import Shot
 from ironarc.demo.load import SHOTS
 from ironarc.store.cluster import Cluster, free_port
 from ironarc.store.database import connect, migrate

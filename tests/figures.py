@@ -1,10 +1,20 @@
 """Figures and motions whose physics is known, built for tests."""
 
+import inspect
+
 import numpy as np
 
+from ironarc.core.document import Shot
+from ironarc.core.edits import Edit
+from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.figure.crew import BRAM, rig_of
 from ironarc.core.figure.rig import EndSite, Joint, Rig, forward
+from ironarc.core.motion.evaluate import Motion, evaluate
+from ironarc.core.motion.layers import Layer
 from ironarc.core.motion.poses import Poses
+from ironarc.core.reading import see
+from ironarc.core.scene.placement import Placement
+from ironarc.core.scene.timing import Timing
 
 CM = 0.01
 BRAM_RIG = rig_of(BRAM)
@@ -20,6 +30,36 @@ def stiff_poses(rig: Rig, root_rotation: np.ndarray, root_position: np.ndarray, 
     translation[:, 0] = root_position
     world, position = forward(rig, local, translation)
     return Poses(rig, np.arange(1, n + 1), dt, local, translation, world, position)
+
+
+def bake_shot(shot: Shot, performer_id: str = "") -> Poses:
+    """Poses of one performer (the first for "") on every frame of the shot."""
+    return shot.performer_called(performer_id).poses(shot.frame_numbers(), shot.frame_time_s)
+
+
+def bake(rig: Rig, layers: tuple[Layer, ...], frames: np.ndarray, dt: float, scale_to_m: float) -> Poses:
+    """Poses of layers alone, in their own time and place."""
+    reaches = [r for layer in layers if (r := layer.reach())]
+    clip = (min(r[0] for r in reaches), max(r[1] for r in reaches)) if reaches else (1, 1)
+    return evaluate(Motion(rig, clip, layers, Timing(), Placement(), scale_to_m), frames, dt).poses
+
+
+class Ask:
+    """A command with its arguments, made into an edit of the shot it is applied to."""
+
+    def __init__(self, name: str, *args, **named):
+        self.make = COMMANDS[name]
+        self.named = inspect.signature(self.make).bind(None, *args, **named).arguments
+        del self.named["seen"]
+
+    def edit(self, shot: Shot) -> Edit:
+        return self.make(see(shot, self.named.get("performer", "")), **self.named)
+
+    def apply(self, shot: Shot) -> Shot:
+        return self.edit(shot).apply(shot)
+
+    def says(self, shot: Shot) -> str:
+        return self.edit(shot).says(shot)
 
 
 def identity(n: int) -> np.ndarray:

@@ -8,7 +8,8 @@ from pathlib import Path
 
 import ironarc
 from ironarc.core.edits import EDITS
-from ironarc.core.settings import GRADES, SETTINGS
+from ironarc.core.judging.grades import GRADES
+from ironarc.core.settings import SETTINGS
 
 SOURCE = Path(ironarc.__file__).parent
 DOCS = SOURCE.parents[1] / "docs"

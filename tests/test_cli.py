@@ -6,8 +6,8 @@ import sys
 
 import numpy as np
 import pytest
-from ironarc.core.shot import to_bvh
 
+from ironarc.core.document.take_home import motion_file
 from ironarc.core.figure.weighing import Weighing, weighing_to_plain
 from ironarc.core.formats import bvh
 from tests.conftest import demo
@@ -18,7 +18,7 @@ from tests.figures import SMALL_BVH
 def files(tmp_path_factory):
     folder = tmp_path_factory.mktemp("files")
     for word in ("Gap hop", "Gangway slip"):
-        (folder / f"{word.split()[0].lower()}.bvh").write_bytes(to_bvh(demo(word)))
+        (folder / f"{word.split()[0].lower()}.bvh").write_bytes(motion_file(demo(word)))
     (folder / "bad.bvh").write_text(SMALL_BVH.replace("Frames: 3", "Frames: 5"))
     return folder
 

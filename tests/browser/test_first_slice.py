@@ -1,14 +1,16 @@
 """The first slice as a person goes through it."""
 
 import pytest
-from ironarc.core.shot import from_bvh, read_shot, to_bvh
 from selenium.webdriver import ActionChains
 from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 
+from ironarc.core.document.take_home import motion_file
+from ironarc.core.edits.bring_in import shot_from_file
 from ironarc.core.formats import bvh
+from ironarc.core.reading import read_shot
 from tests.conftest import demo
-from tests.figures import SMALL_BVH
+from tests.figures import SMALL_BVH, Ask
 
 FINDINGS = "#panel [data-finding]"
 
@@ -16,7 +18,7 @@ FINDINGS = "#panel [data-finding]"
 @pytest.fixture
 def hop_file(tmp_path):
     path = tmp_path / "gap_hop.bvh"
-    path.write_bytes(to_bvh(demo("Gap hop")))
+    path.write_bytes(motion_file(demo("Gap hop")))
     return path
 
 
@@ -261,7 +263,7 @@ def test_take_the_motion_home_and_read_it_back(person, hop):
     assert [j.channels for j in bvh.parse(data).rig.joints] == [
         j.channels for j in demo("Gap hop").performer.rig.joints
     ]
-    assert read_shot(from_bvh(data, "Again", scale_to_m=0.01)).flights[0].arc_max_m < 1e-3
+    assert read_shot(shot_from_file(data, "Again", scale_to_m=0.01)).flights[0].arc_max_m < 1e-3
 
 
 def test_a_wrong_range_is_said_in_the_panel(person, hop):
@@ -274,11 +276,10 @@ def test_a_wrong_range_is_said_in_the_panel(person, hop):
 
 
 def test_a_change_made_elsewhere_is_refused_in_words(person, hop, session):
-    from ironarc.core.edits import RenameShot
     from ironarc.store import shots
 
     person.open_shot(hop)
-    shots.apply(session, hop, shots.standing(session, hop).revision, RenameShot("Renamed elsewhere"))
+    shots.apply(session, hop, shots.standing(session, hop).revision, Ask("rename_shot", "Renamed elsewhere"))
     person.click(f"{FINDINGS} [data-action='try-arc']")
     person.until(lambda: person.one("#take").is_displayed())
     person.click("#take")

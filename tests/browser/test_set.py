@@ -5,17 +5,18 @@ import json
 
 import numpy as np
 import pytest
-from ironarc.core.shot import bake_shot, to_bvh
 from PIL import Image
 from selenium.webdriver import ActionChains
 from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.support.ui import Select
 
 from ironarc.core import edits
-from ironarc.core.figure.crew import stock_performer
+from ironarc.core.document.stock import stock_performer
+from ironarc.core.document.take_home import motion_file
 from ironarc.demo.references import FLOOR_LINE_PX, FOLDER, LENGTH_PX, VIDEO
 from ironarc.store import shots
 from tests.conftest import demo
+from tests.figures import bake_shot
 from tests.test_media import video
 
 # A point of the canvas where hovering says `words`, found as a hand would find it
@@ -106,7 +107,7 @@ def test_a_second_performer_joins_and_is_lined_up_and_undone(person, hop, sessio
 
 def test_a_performer_comes_from_a_file_and_another_is_chosen_to_be_read(person, hop, tmp_path):
     path = tmp_path / "guest.bvh"
-    path.write_bytes(to_bvh(demo("somersault")))
+    path.write_bytes(motion_file(demo("somersault")))
     person.open_shot(hop, "?step=set")
     person.click("[data-set='add-menu']")
     made(person, lambda: person.one("#add-file").send_keys(str(path)))

@@ -3,12 +3,13 @@
 import mujoco
 import numpy as np
 import pytest
-from ironarc.core.motion.bake import Poses, bake
 
 from ironarc.core.figure.body import Body
+from ironarc.core.motion.poses import Poses
 from ironarc.core.reading import derivatives
 from ironarc.core.reading.momentum import body_centres, momentum, whole_com
 from tests.conftest import demo
+from tests.figures import bake
 
 
 def model_of(body: Body, poses: Poses) -> mujoco.MjModel:

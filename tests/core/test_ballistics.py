@@ -6,8 +6,9 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from ironarc.core.errors import EditError
-from ironarc.core.planning.ballistics import bounces, hang_over, implied_gravity, leap_between, whole_frame_starts
+from ironarc.core.planning.ballistics import bounces, hang_over, implied_gravity, whole_frame_starts
 from ironarc.core.planning.flight_solver import solve
+from ironarc.core.scene.fall import leap_between
 
 RISES, DROPS = st.floats(0.02, 5.0), st.floats(0.0, 8.0)
 

@@ -1,14 +1,16 @@
 import numpy as np
 import pytest
-from ironarc.core.shot import from_bvh, guess_scale, to_bvh
 
+from ironarc.core.document.take_home import motion_file
+from ironarc.core.edits.bring_in import shot_from_file
 from ironarc.core.errors import FileError
-from ironarc.core.formats import bvh
+from ironarc.core.figure.units import guess_scale
+from ironarc.core.formats import FileMotion, bvh
 from ironarc.core.rotation import ORDERS
-from tests.figures import SMALL_BVH
+from tests.figures import SMALL_BVH, bake_shot
 
 
-def values_of(motion: bvh.BvhMotion) -> np.ndarray:
+def values_of(motion: FileMotion) -> np.ndarray:
     """(frames, channels) in file order, degrees."""
     out = []
     for joint in motion.rig.joints:
@@ -18,9 +20,9 @@ def values_of(motion: bvh.BvhMotion) -> np.ndarray:
     return np.column_stack(out)
 
 
-def there_and_back(text: str) -> tuple[bvh.BvhMotion, bvh.BvhMotion]:
+def there_and_back(text: str) -> tuple[FileMotion, FileMotion]:
     before = bvh.parse(text.encode())
-    return before, bvh.parse(to_bvh(from_bvh(text.encode(), "Test", scale_to_m=0.01)))
+    return before, bvh.parse(motion_file(shot_from_file(text.encode(), "Test", scale_to_m=0.01)))
 
 
 def test_numbers_joints_and_channels_are_read():
@@ -156,14 +158,24 @@ def test_a_deep_chain_needs_no_recursion_and_too_many_joints_are_refused():
         bvh.parse(chain(201).encode())
 
 
-def test_position_channels_replace_or_add_by_where_their_values_lie():
-    replaces = SMALL_BVH.replace("OFFSET 0.0 0.0 0.0", "OFFSET 0.0 90.0 0.0", 1)
-    assert bvh.parse(replaces.encode()).rig.joints[0].position == "replaces"
-    adds = replaces.replace("0 90 0 1", "0 0 0 1").replace("0 91 0.5", "0 1 0.5").replace("0 92 1", "0 2 1")
-    rig = bvh.parse(adds.encode()).rig
-    assert rig.joints[0].position == "adds"
-    _, after = there_and_back(adds)
-    np.testing.assert_allclose(values_of(after), values_of(bvh.parse(adds.encode())), atol=1e-6)
+@pytest.mark.parametrize("first", ["0 90 0 1", "0 0 0 1"], ids=["as places", "as moves from the offset"])
+def test_a_root_s_channels_replace_its_offset_whatever_the_motion_looks_like(first):
+    text = SMALL_BVH.replace("OFFSET 0.0 0.0 0.0", "OFFSET 0.0 90.0 0.0", 1).replace("0 90 0 1", first)
+    shot = shot_from_file(text.encode(), "x", scale_to_m=0.01)
+    assert shot.performer.rig.joints[0].position == "replaces"
+    assert bake_shot(shot).position[0, 0, 1] == pytest.approx(float(first.split()[1]) / 100)
+    before, after = there_and_back(text)
+    np.testing.assert_allclose(values_of(after), values_of(before), atol=1e-6)
+
+
+def test_an_inner_joint_keeps_its_bone_s_length():
+    """Channels near the offset are places, those near zero are moves from it."""
+    spine = "\t\tCHANNELS 6 Xposition Yposition Zposition Yrotation Xrotation Zrotation"
+    text = SMALL_BVH.replace("\t\tCHANNELS 3 Yrotation Xrotation Zrotation", spine)
+    for given, meaning in (("0 50 0", "replaces"), ("0 0.2 0", "adds")):
+        lines = text.strip().splitlines()
+        fixed = lines[:-3] + [f"0 {90 + i} 0 1 2 3 {given} 4 5 6" for i in range(3)]
+        assert bvh.parse("\n".join(fixed).encode()).rig.joints[1].position == meaning
 
 
 @pytest.mark.parametrize(("scale", "unit"), [(1.0, 0.01), (0.01, 1.0), (1 / 2.54, 0.0254), (10.0, 0.001)])

@@ -1,9 +1,9 @@
 import numpy as np
 import pytest
-from ironarc.core.shot import read_shot
 
 from ironarc.core.figure.anatomy import find_anatomy
 from ironarc.core.figure.body import weigh
+from ironarc.core.reading import read_shot
 from ironarc.core.reading.contacts import _hold_from_seed, estimate_floor, runs, touching, track_points
 from ironarc.core.reading.read import read
 from tests.conftest import demo

@@ -1,12 +1,12 @@
 """One test for each convention in ironarc.core."""
 
 import numpy as np
-from ironarc.core.motion.bake import bake
 
 from ironarc.core import rotation
-from ironarc.core.columns.keys import Dense
+from ironarc.core.columns import Dense
 from ironarc.core.figure.rig import Joint, Rig
-from ironarc.core.motion.layers import BASE, Layer
+from ironarc.core.motion.layers import BROUGHT_IN, REPLACES, Layer
+from tests.figures import bake
 
 
 def test_quaternions_are_w_first_and_i_times_j_is_k():
@@ -34,7 +34,7 @@ def test_a_child_turns_within_its_parent_and_lengths_become_metres():
         ("Root", "rz"): Dense(1, np.array([np.pi / 2])),
         ("Tip", "ry"): Dense(1, np.array([np.pi / 2])),
     }
-    poses = bake(rig, (Layer("b", "b", BASE, columns),), np.array([1]), 1 / 24, 0.01)
+    poses = bake(rig, (Layer("b", "b", BROUGHT_IN, REPLACES, columns),), np.array([1]), 1 / 24, 0.01)
     np.testing.assert_allclose(poses.position[0, 1], [0.1, 1.0, 0.0], atol=1e-15)
     # R_world_child = R_world_parent @ R_local: the child's x axis goes to -z, then the parent leaves z alone
     np.testing.assert_allclose(rotation.rotate(poses.rotation[0, 1], np.array([1.0, 0, 0])), [0, 0, -1], atol=1e-15)

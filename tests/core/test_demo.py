@@ -2,25 +2,25 @@
 
 import numpy as np
 import pytest
-from ironarc.core.shot import bake_shot
 
-from ironarc.core.columns.keys import Keys
+from ironarc.core.columns import Keys, Turns
 from ironarc.demo.load import SCORES
 from ironarc.demo.posing import SIDES, _ball_at, com_path
 from tests.conftest import demo
+from tests.figures import bake_shot
 
 
 @pytest.mark.parametrize("score", SCORES, ids=lambda s: s.name)
 def test_keys_are_sparse_columns_with_slopes(score):
     columns = demo(score.name).performer.layers[0].columns
-    assert all(isinstance(c, Keys) for c in columns.values())
+    assert all(isinstance(c, Keys | Turns) for c in columns.values())
     body = [c for (joint, _), c in columns.items() if not joint.endswith(("Leg", "Foot", "Toe")) and joint != "Hips"]
     assert max(len(c.frames) for c in body) <= 14
 
 
 @pytest.mark.parametrize("score", SCORES, ids=lambda s: s.name)
 def test_the_center_of_gravity_keeps_to_its_path(score):
-    from ironarc.core.shot import read_shot
+    from ironarc.core.reading import read_shot
 
     assert np.abs(read_shot(demo(score.name)).com - com_path(score) / 100).max() < 0.004
 

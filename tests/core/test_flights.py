@@ -2,11 +2,14 @@ import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
-from ironarc.core.shot import from_bvh, read_shot, to_bvh
 
+from ironarc.core.document.take_home import motion_file
+from ironarc.core.edits.bring_in import shot_from_file
 from ironarc.core.judging.findings import find, grade_of
+from ironarc.core.judging.grades import GRADES
+from ironarc.core.reading import read_shot
 from ironarc.core.reading.flights import allowed_frames, fit_arc, measure_spin
-from ironarc.core.settings import GRADES
+from ironarc.core.truing import settles
 from tests.conftest import demo
 
 
@@ -62,10 +65,10 @@ def test_a_rise_and_drop_of_31_cm_allow_12_frames_at_24_fps():
 @pytest.mark.parametrize("slow", [1.4, 0.7])
 def test_motion_played_at_another_speed_is_called_so_with_the_factor(slow):
     """A sound hop, its frame time stretched: implied g falls with the square, and the sentence says the share."""
-    text = to_bvh(demo("Gangway slip")).decode()
+    text = motion_file(demo("Gangway slip")).decode()
     slowed = text.replace("Frame Time: 0.04166666667", f"Frame Time: {slow / 24:.10f}")
     assert slowed != text
-    before, after = (read_shot(from_bvh(t.encode(), "T", scale_to_m=0.01, floor_m=0.0)) for t in (text, slowed))
+    before, after = (read_shot(shot_from_file(t.encode(), "T", scale_to_m=0.01, floor_m=0.0)) for t in (text, slowed))
     assert after.flights[0].speed_factor == pytest.approx(1 / slow, rel=0.05)
     assert not [f for f in find(before) if f.kind == "hang"]
     (hang,) = (f for f in find(after) if f.kind == "hang")
@@ -87,7 +90,7 @@ def test_a_finding_says_what_where_how_much_and_against_which_limit():
     assert hang.says == (
         "Hangs 16 frames (0.67 s). A rise of 27 cm and a drop of 35 cm allow 12. It plays at 75 % of true speed."
     )
-    assert (hang.start, hang.end, hang.true_with) == (30, 45, "true_arc")
+    assert (hang.start, hang.end, settles()[hang.kind]) == (30, 45, "true_arc")
     assert hang.value > hang.limit == GRADES["hang"].cracked
     # lengths scale with the figure: Bram is 1.81 m, the table's figure 1.75 m
     assert arc_off.limit == pytest.approx(0.08 * 1.81 / 1.75, rel=0.01)

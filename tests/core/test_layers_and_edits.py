@@ -1,3 +1,4 @@
+import hashlib
 import json
 from dataclasses import replace
 
@@ -5,19 +6,27 @@ import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
-from ironarc.core.plain import shot_from_plain, shot_to_plain
-from ironarc.core.shot import bake_shot, from_bvh, to_bvh
 
 from ironarc.core import edits, rotation
-from ironarc.core.columns.keys import Dense, smooth_keys
+from ironarc.core.columns import Dense
+from ironarc.core.columns.keys import keys_by_hand, smooth_keys
+from ironarc.core.columns.turns import smooth_turns
+from ironarc.core.document import HandContact, Left, Limit, Shot
+from ironarc.core.document.codec import shot_from_plain, shot_to_plain
+from ironarc.core.document.stock import stock_performer
+from ironarc.core.document.take_home import motion_file
+from ironarc.core.edits.bring_in import shot_from_file
 from ironarc.core.errors import EditError
 from ironarc.core.figure.weighing import Weighing
 from ironarc.core.formats import bvh
 from ironarc.core.motion.layers import Layer
 from ironarc.core.motion.loads import Load
 from ironarc.core.scene.guide import Guide
+from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.props import Prop
+from ironarc.core.scene.timing import Retiming, Timing
 from tests.conftest import demo
+from tests.figures import Ask, bake_shot
 
 BOW = Layer("layer1", "Bow", columns={("Chest", "rx"): smooth_keys([1, 30, 60], [0.0, 0.8, 0.0])})
 
@@ -54,9 +63,9 @@ def test_a_muted_layer_and_one_out_of_its_span_do_nothing():
 
 def test_a_turned_joint_is_exported_as_angles_near_its_own():
     shot = with_bow()
-    again = bake_shot(from_bvh(to_bvh(shot), "Again", scale_to_m=0.01))
+    again = bake_shot(shot_from_file(motion_file(shot), "Again", scale_to_m=0.01))
     np.testing.assert_allclose(again.position, bake_shot(shot).position, atol=1e-6)
-    base, out = bvh.parse(to_bvh(demo("Gap hop"))), bvh.parse(to_bvh(shot))
+    base, out = bvh.parse(motion_file(demo("Gap hop"))), bvh.parse(motion_file(shot))
     steps = np.abs(np.diff(out.columns["Chest", "rx"].values))
     assert steps.max() < np.abs(np.diff(base.columns["Chest", "rx"].values)).max() + 0.1
 
@@ -71,64 +80,76 @@ def test_turning_a_joint_with_too_few_channels_can_not_be_exported():
     base = replace(shot.performer.layers[0], columns=columns)
     stuck = shot.with_item(replace(shot.performer, rig=replace(rig, joints=joints), layers=(base, BOW)))
     with pytest.raises(EditError, match="Chest has too few rotation channels"):
-        to_bvh(stuck)
+        motion_file(stuck)
 
 
 def stored():
     kept = {}
 
     def put(array):
-        key = f"{array.tobytes().hex()[:40]}{array.shape}{len(kept)}"
+        key = hashlib.sha256(array.tobytes()).hexdigest() + str(array.shape)
         kept[key] = array
         return key
 
     return kept, put
 
 
+HALF = smooth_keys([1], [0.5])
+HATCH = Prop("prop1", "Hatch", "box", (0.6, 0.4, 0.6), columns={"ty": smooth_keys([1, 9], [0.0, 1.0])})
+NOD = smooth_turns([1, 20, 40], [[0.0, 0.0, 0.0], [0.2, 0.5, 0.0], [0.0, 0.0, 0.1]], "ZXY")
+WHEEL = Retiming("retiming1", "Hurry", keys_by_hand([20.0, 40.0], [20.0, 44.0], [1.0, 1.0]))
+
+
+def full_shot():
+    """A shot with something of everything an edit can change."""
+    shot = Ask("cut_performer", "performer1", 50, 55, 2).apply(with_bow())
+    shot = edits.AddItem(HATCH).apply(shot)
+    return edits.AddItem(Guide("guide1", "Path", "gravity", ((0.0, 1.0, 0.0), (0.0, 1.0, 1.0)), 29, 12.0)).apply(shot)
+
+
+def of_performer(**changes):
+    return edits.SetItem("performer1", "performer", changes, "Change Bram")
+
+
 ALL_EDITS = [
     edits.AddLayer(replace(BOW, id="layer2", columns={("Hips", "ty"): Dense(5, np.arange(4.0))}, span=(5, 8))),
-    edits.SetLayerWeight("layer1", 0.4),
-    edits.MuteLayer("layer1", True),
-    edits.RenameLayer("layer1", "  A deeper   bow "),
-    edits.DeleteLayer("layer1"),
-    edits.RenameShot("PF-011 Gap hop, lower"),
-    edits.SetNotes("Less float, please."),
+    edits.SetLayer("layer1", {"weight": 0.4, "span": (3, 40), "ease_in": 6, "weight_keys": HALF}, "W"),
+    edits.RemoveLayer("layer1"),
+    edits.SetColumns("layer1", {("Head", "turn"): NOD, ("Chest", "rx"): None}, "Nod"),
+    edits.SetShot({"name": "  PF-011  Gap hop ", "g": 1.62, "limits": (Limit("hang", 0.2, 0.4),)}, "Moon"),
     edits.SetRate("25", "frames"),
-    edits.SetRange(10, 60),
     edits.Renumber(1001),
-    edits.SetFloor(0.02),
-    edits.SetGravity(1.62),
-    edits.SetDisplay(False, True, True, "Head", 1.5),
-    edits.SetWeighing("performer1", Weighing(90.0).holding("Head", 6.0), "Heavier"),
-    edits.SetLoads("performer1", (Load("load1", "Sack", ("LeftHand",), 10, 30, 9.0),), "Sack"),
-    edits.SetUnit("performer1", 0.011),
-    edits.PlacePerformer("performer1", (1.0, 0.0, 2.0), 0.3, 1.1),
-    edits.SlipPerformer("performer1", 4),
-    edits.TrimPerformer("performer1", 10, 60),
-    edits.CutPerformer("performer1", 58, 61, 2),
-    edits.MendCut("performer1", 0),
-    edits.AddItem(Guide("guide1", "Path", "gravity", ((0.0, 1.0, 0.0), (0.0, 1.0, 1.0)), 29, 12.0)),
+    edits.AddItem(replace(HATCH, id="prop2")),
     edits.RemoveItem("prop1"),
-    edits.RenameItem("prop1", "Hatch cover"),
-    edits.HideItem("prop1", True),
-    edits.LockItem("prop1", True),
-    edits.DuplicateItem("prop1"),
-    edits.SetItem("prop1", {"at_m": [1.0, 0.0, 0.0]}),
-]
+    edits.SetItem("prop1", "prop", {"at_m": (1.0, 0.0, 0.0), "name": "Cover"}, "Move"),
+    of_performer(
+        weighing=Weighing(90.0).holding("Head", 6.0), placement=Placement((1.0, 0.0, 2.0), 0.3, 1.1),
+        loads=(Load("load1", "Sack", ("LeftHand",), 10, 30, 9.0),), timing=Timing(4, (10, 60), (), (WHEEL,)),
+        contacts=(HandContact("LeftToe", "toe", 5, 9),), left=(Left("hang", 30, 45, "She floats on purpose."),),
+    ),
+    edits.Together((edits.SetItem("prop1", "prop", {"hidden": True}, "Hide"), edits.Renumber(5)), "Both"),
+]  # fmt: skip
+
+
+def marks_of(shot):
+    """Everything a shot holds, arrays in full, to tell whether anything was changed in place."""
+    kept, put = stored()
+    plain = json.dumps(shot_to_plain(shot, put))
+    return plain, {key: array.copy() for key, array in kept.items()}
 
 
 @pytest.mark.parametrize("edit", ALL_EDITS, ids=lambda e: e.kind)
 def test_every_edit_is_pure_plain_data_and_says_what_it_does(edit):
-    hatch = Prop("prop1", "Hatch", "box", (0.6, 0.4, 0.6), columns={"ty": smooth_keys([1, 9], [0.0, 1.0])})
-    shot = edits.AddItem(hatch).apply(edits.CutPerformer("performer1", 50, 55, 2).apply(with_bow()))
-    before = shot_to_plain(shot, stored()[1])
+    shot = full_shot()
+    plain, arrays = marks_of(shot)
     changed = edit.apply(shot)
-    assert shot_to_plain(shot, stored()[1]) == before
+    again_plain, again = marks_of(shot)
+    assert again_plain == plain  # addresses are hashes of whole arrays: a number changed in place gives another
+    assert all((again[key] == array).all() for key, array in arrays.items())
+    assert marks_of(changed)[0] != plain
     kept, put = stored()
-    plain = json.loads(json.dumps(edit.to_plain(put)))
-    again = edits.edit_from_plain(plain, kept.__getitem__).apply(shot)
-    a, b = (stored() for _ in range(2))
-    assert shot_to_plain(changed, a[1]) == shot_to_plain(again, b[1])
+    read = edits.edit_from_plain(json.loads(json.dumps(edit.to_plain(put))), kept.__getitem__)
+    assert marks_of(read.apply(shot))[0] == marks_of(changed)[0]
     assert edit.says(shot)
 
 
@@ -136,16 +157,50 @@ def test_all_kinds_of_edit_are_tried_here():
     assert {type(e) for e in ALL_EDITS} == set(edits.EDITS.values())
 
 
+def test_together_makes_all_of_its_edits_or_none():
+    shot = full_shot()
+    both = edits.Together((edits.Renumber(11), edits.RemoveItem("prop1")), "Both")
+    assert both.apply(shot).first_frame == 11
+    assert not both.apply(shot).props
+    with pytest.raises(EditError, match="scene sheet"):
+        edits.Together((edits.RemoveItem("prop1"), edits.RemoveItem("prop1")), "Twice").apply(shot)
+
+
+def test_a_locked_performer_refuses_every_edit_of_its_layers_and_fields():
+    shot = Ask("lock_item", "performer1", True).apply(full_shot())
+    kinds = (edits.AddLayer, edits.SetLayer, edits.RemoveLayer, edits.SetColumns)
+    tried = [e for e in ALL_EDITS if isinstance(e, kinds) or (isinstance(e, edits.SetItem) and e.of == "performer")]
+    assert len(tried) == 5
+    for edit in tried:
+        with pytest.raises(EditError, match="is locked"):
+            edit.apply(shot)
+    assert Ask("lock_item", "performer1", False).apply(shot).performer.locked is False
+    assert Ask("hide_item", "performer1", True).apply(shot).performer.hidden
+    with pytest.raises(EditError, match="is locked"):
+        Ask("rename_item", "performer1", "Bram").apply(shot)
+
+
 @pytest.mark.parametrize(
     ("edit", "words"),
     [
-        (edits.SetLayerWeight("layer1", 1.2), "between 0 and 100 %; 120 %"),
-        (edits.SetLayerWeight("layer9", 0.5), "no layer 'layer9'"),
-        (edits.SetLayerWeight("base", 0.5), "base layer is the motion itself"),
-        (edits.DeleteLayer("base"), "base layer is the motion itself"),
-        (edits.RenameLayer("layer1", "   "), "at least one letter"),
-        (edits.RenameShot("x" * 61), "up to 60 letters; this one has 61"),
+        (Ask("set_layer_weight", "layer1", 1.2), "between 0 and 100 %; 120 %"),
+        (Ask("set_layer_weight", "layer1", float("nan")), "between 0 and 100 %"),
+        (Ask("set_layer_weight", "layer9", 0.5), "no layer 'layer9'"),
+        (Ask("set_layer_weight", "base", 0.5), "base layer is the motion itself"),
+        (Ask("delete_layer", "base"), "base layer is the motion itself"),
+        (Ask("rename_layer", "layer1", "   "), "at least one letter"),
+        (Ask("rename_shot", "x" * 61), "up to 60 letters; this one has 61"),
         (edits.AddLayer(BOW), "already a layer 'layer1'"),
+        (edits.AddLayer(replace(BOW, id="layer2", weight=7.0)), "between 0 and 100 %; 700 %"),
+        (edits.AddLayer(replace(BOW, id="layer2", columns={("Tail", "rx"): BOW.columns["Chest", "rx"]})), "moves Tail"),
+        (edits.AddLayer(replace(BOW, id="layer2", parts=("Tail",))), "can't reach Tail"),
+        (edits.SetColumns("layer1", {("Chest", "turn"): NOD}, "x"), "both as one rotation and by its channels"),
+        (edits.SetColumns("layer1", {("Head", "turn"): replace(NOD, order="XYZ")}, "x"), "turns in the order ZXY"),
+        (edits.SetColumns("layer1", {("Head", "up"): smooth_keys([1], [0.0])}, "x"), "no channel called up"),
+        (edits.SetLayer("layer1", {"columns": {}}, "x"), "can't be set this way"),
+        (edits.SetLayer("layer1", {"span": (5, 8), "ease_in": 3, "ease_out": 2}, "x"), "leaves none between"),
+        (edits.SetItem("performer1", "performer", {"rig": None}, "x"), "can't be set this way"),
+        (edits.SetItem("performer1", "prop", {"name": "x"}, "x"), "is no prop"),
     ],
 )
 def test_an_edit_that_can_not_be_made_says_why(edit, words):
@@ -156,6 +211,36 @@ def test_an_edit_that_can_not_be_made_says_why(edit, words):
 def test_an_unknown_edit_is_refused():
     with pytest.raises(EditError, match="no edit called 'fly'"):
         edits.edit_from_plain({"kind": "fly"}, {}.__getitem__)
+
+
+def test_a_layer_reaches_beyond_the_base_s_last_key():
+    """A performer with one pose, and a layer that bends it from frame 10 on."""
+    shot = Shot(
+        "New", (stock_performer("bram", "standing", Shot("New", (), 1 / 24, 1, 48, floor_m=0.0)),), 1 / 24, 1, 48
+    )
+    bend = Layer("layer1", "Bend", columns={("Chest", "rx"): smooth_keys([10, 30], [0.0, 0.8])})
+    bent = edits.AddLayer(bend).apply(shot)
+    assert bent.performer.clip == (1, 30)
+    j = shot.performer.rig.index("Chest")
+    turned = rotation.log(bake_shot(bent).local[:, j])[:, 0] - rotation.log(bake_shot(shot).local[:, j])[:, 0]
+    wanted = smooth_keys([10, 30], [0.0, 0.8]).sample(np.arange(1, 49))
+    np.testing.assert_allclose(turned, wanted, atol=1e-12)
+
+
+def test_columns_can_be_keyed_past_the_clip():
+    shot = demo("Gap hop")
+    hips = shot.performer.layers[0].columns["Hips", "ty"]
+    longer = edits.SetColumns("base", {("Hips", "ty"): hips.with_key(90, 150.0)}, "Up").apply(shot)
+    assert longer.performer.clip == (1, 90)
+    far = longer.performer.poses(np.array([90]), shot.frame_time_s)
+    assert far.position[0, 0, 1] == pytest.approx(1.5)
+
+
+def test_before_is_without_corrections_but_with_what_the_hand_keyed():
+    by_hand = edits.AddLayer(replace(BOW, role="keyed", id="layer1"))
+    corrected = edits.AddLayer(replace(BOW, id="layer2")).apply(by_hand.apply(demo("Gap hop")))
+    before = corrected.without_corrections().performer
+    assert [layer.id for layer in before.layers] == ["base", "layer1"]
 
 
 @pytest.mark.parametrize("word", ["Gap hop", "Gangway slip"])
@@ -169,4 +254,4 @@ def test_a_shot_survives_plain_data(word):
 
 def test_a_shot_from_another_version_is_refused():
     with pytest.raises(EditError, match="saved in form 99"):
-        shot_from_plain({"schema": 99}, {}.__getitem__)
+        shot_from_plain({"form": 99}, {}.__getitem__)

@@ -4,17 +4,17 @@ import numpy as np
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
-from ironarc.core.shot import bake_shot, read_shot
 
 from ironarc.core import rotation
 from ironarc.core.figure.body import weigh
 from ironarc.core.figure.weighing import Weighing
 from ironarc.core.motion.poses import Poses
+from ironarc.core.reading import read_shot
 from ironarc.core.reading.derivatives import derivative
 from ironarc.core.reading.momentum import body_centres, momentum, whole_com, whole_inertia
 from ironarc.core.reading.read import read
 from tests.conftest import demo
-from tests.figures import BRAM_RIG, CM, identity, stiff_poses
+from tests.figures import BRAM_RIG, CM, bake_shot, identity, stiff_poses
 
 DT = 1 / 120
 BODY = weigh(BRAM_RIG, CM, Weighing(82.0))

@@ -5,11 +5,11 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from ironarc.core.columns.keys import Dense
+from ironarc.core.columns import Dense
 from ironarc.core.errors import EditError
 from ironarc.core.figure.rig import Joint, Rig
-from ironarc.core.motion.layers import BASE, Layer
-from ironarc.core.scene.rate import retime_layers
+from ironarc.core.motion.layers import BROUGHT_IN, REPLACES, Layer
+from ironarc.core.motion.retime import retime_layers
 from ironarc.core.scene.timing import Cut, Timing
 
 CLIP = (1, 120)
@@ -68,7 +68,7 @@ def test_a_turn_that_passes_half_a_circle_is_sampled_the_short_way():
     # written as angles in files are: from 170° on to -170°
     turn = np.radians([150, 160, 170, -180, -170, -160, -150])
     columns = {("Hips", "ry"): Dense(1, turn), ("Hips", "rx"): Dense(1, turn * 0), ("Hips", "rz"): Dense(1, turn * 0)}
-    (layer,) = retime_layers(rig, (Layer("base", "b", BASE, columns),), 1, 2)
+    (layer,) = retime_layers(rig, (Layer("base", "b", BROUGHT_IN, REPLACES, columns),), 1, 2)
     sampled = np.degrees(np.unwrap(layer.columns["Hips", "ry"].values))
     np.testing.assert_allclose(sampled, np.arange(150, 211, 5), atol=0.05)
 

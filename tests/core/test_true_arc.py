@@ -2,16 +2,19 @@ from dataclasses import replace
 
 import numpy as np
 import pytest
-from ironarc.core.shot import bake_shot, from_bvh, read_shot, to_bvh
 
-from ironarc.core.edits import AddLayer, SetLayerWeight
+from ironarc.core.document.take_home import motion_file
+from ironarc.core.edits.bring_in import shot_from_file
 from ironarc.core.errors import EditError
 from ironarc.core.formats import bvh
 from ironarc.core.judging.findings import find
-from ironarc.core.truing import arc
+from ironarc.core.reading import read_shot
+from ironarc.core.reading.shot import Seen
+from ironarc.core.truing import Try, arc, offers, propose, read_try
 from ironarc.demo import gap_hop
 from ironarc.demo.posing import Leap, Score, key_shot
 from tests.conftest import demo
+from tests.figures import Ask, bake_shot
 
 MIDDLE = 37
 
@@ -22,10 +25,13 @@ def hop():
     return shot, read_shot(shot)
 
 
+def proposed(shot, reading=None, frame=MIDDLE):
+    return arc.propose(Seen(shot, shot.performer, reading or read_shot(shot)), arc.Options(frame))
+
+
 @pytest.fixture(scope="module")
 def trued(hop):
-    edit, _ = arc.propose(*hop, MIDDLE)
-    return edit.apply(hop[0])
+    return proposed(*hop).edit.apply(hop[0])
 
 
 def test_the_flight_is_on_the_arc_to_a_millimetre(trued):
@@ -51,7 +57,7 @@ def test_hang_and_arc_are_settled_and_the_kink_is_said(hop, trued):
 
 
 def test_the_cost_agrees_with_the_reading_after(hop, trued):
-    _, cost = arc.propose(*hop, MIDDLE)
+    cost = proposed(*hop).cost
     (flight,) = read_shot(trued).flights
     assert cost.rise_before_m == pytest.approx(hop[1].flights[0].rise_m)
     assert cost.rise_after_m == pytest.approx(flight.rise_m, abs=0.01)
@@ -62,7 +68,7 @@ def test_the_cost_agrees_with_the_reading_after(hop, trued):
 def test_a_kink_says_which_way_it_goes(trued):
     """The floating hop, trued, leaves faster than its push; under stronger gravity, trued to weaker, slower."""
     rushed = key_shot(with_gravity(gap_hop.SCORE, 2.0))
-    slower = arc.propose(rushed, read_shot(rushed), MIDDLE)[0].apply(rushed)
+    slower = proposed(rushed).edit.apply(rushed)
     faster = " ".join(f.says for f in find(read_shot(trued)))
     assert "more than the push" in faster
     assert "is gone within one frame" in faster
@@ -80,25 +86,25 @@ def with_gravity(score: Score, share: float) -> Score:
 @pytest.mark.parametrize("weight", [0.0, 0.25, 0.5])
 def test_the_weight_takes_a_share_of_the_move(hop, trued, weight):
     layer = trued.performer.layers[1]
-    part = read_shot(SetLayerWeight(layer.id, weight).apply(trued)).com
+    part = read_shot(Ask("set_layer_weight", layer.id, weight).apply(trued)).com
     none, whole = hop[1].com, read_shot(trued).com
     np.testing.assert_allclose(part, none + weight * (whole - none), atol=1e-12)
 
 
 def test_a_sound_flight_hardly_moves():
     shot = demo("Gangway slip")
-    _, cost = arc.propose(shot, read_shot(shot), 31)
+    cost = proposed(shot, frame=31).cost
     assert cost.moved_max_m < 0.002
 
 
 def test_trueing_again_changes_nothing_more(trued):
-    _, cost = arc.propose(trued, read_shot(trued), MIDDLE)
+    cost = proposed(trued).cost
     assert cost.moved_max_m < 1e-6
 
 
 def test_no_flight_no_arc(hop):
     with pytest.raises(EditError, match="no flight at frame 3"):
-        arc.propose(*hop, 3)
+        proposed(*hop, 3)
 
 
 def test_a_root_without_position_channels_is_refused(hop):
@@ -107,36 +113,44 @@ def test_a_root_without_position_channels_is_refused(hop):
     fixed = replace(rig.joints[0], channels=("rz", "rx", "ry"))
     pinned = shot.with_item(replace(shot.performer, rig=replace(rig, joints=(fixed, *rig.joints[1:]))))
     with pytest.raises(EditError, match="Hips has no position channels"):
-        arc.propose(pinned, reading, MIDDLE)
+        proposed(pinned, reading)
 
 
 def test_the_exported_file_carries_the_correction_and_only_it(hop, trued):
-    before, after = (bvh.parse(to_bvh(s)) for s in (hop[0], trued))
+    before, after = (bvh.parse(motion_file(s)) for s in (hop[0], trued))
     assert after.rig == before.rig
     moved = {
         key for key in before.columns if np.abs(after.columns[key].values - before.columns[key].values).max() > 1e-4
     }
     assert moved <= {("Hips", c) for c in ("tx", "ty", "tz")}
     assert ("Hips", "ty") in moved
-    again = read_shot(from_bvh(to_bvh(trued), "Again", scale_to_m=0.01, floor_m=0.0))
+    again = read_shot(shot_from_file(motion_file(trued), "Again", scale_to_m=0.01, floor_m=0.0))
     assert again.flights[0].arc_max_m < 1e-3
 
 
 def test_a_range_is_exported_and_a_wrong_one_refused(trued):
-    assert bvh.parse(to_bvh(trued, 30, 45)).frames == 16
+    assert bvh.parse(motion_file(trued, 30, 45)).frames == 16
     for first, last in ((0, 10), (40, 30), (1, 73)):
         with pytest.raises(EditError, match="not a range within this shot"):
-            to_bvh(trued, first, last)
+            motion_file(trued, first, last)
 
 
-def test_it_works_in_a_file_whose_root_adds_to_its_offset():
-    shot = demo("Gap hop")
-    rig = shot.performer.rig
-    text = to_bvh(shot).decode()
-    lifted = text.replace(f"OFFSET {rig.joints[0].offset[0]:.6f} 0.000000 0.000000", "OFFSET 0 500 0", 1)
-    adding = from_bvh(lifted.encode(), "Adds", scale_to_m=0.01)
-    assert adding.performer.rig.joints[0].position == "adds"
-    edit, _ = arc.propose(adding, read_shot(adding), MIDDLE)
-    assert isinstance(edit, AddLayer)
-    again = read_shot(from_bvh(to_bvh(edit.apply(adding)), "Again", scale_to_m=0.01))
-    assert again.flights[0].arc_max_m < 1e-3
+def test_a_try_goes_through_an_address_and_is_offered_on_what_it_settles(hop):
+    seen = Seen(hop[0], hop[0].performer, hop[1])
+    for kind, some in (("hang", True), ("arc", True), ("kink", False), ("spin", False)):
+        assert bool(offers(seen, 30, 45, kind)) == some
+    (tried,) = offers(seen, 30, 45)
+    assert tried.text == "true_arc(frame=37)"
+    assert read_try(tried.text) == tried
+    assert propose(seen, tried).cost == proposed(*hop).cost
+    assert not offers(seen, 2, 8)
+    assert read_try("now") is None
+    assert read_try("true_everything(frame=1)") is None
+    for text, words in (
+        ("true_arc(frame=x)", "frame can't be read"),
+        ("true_arc(height=3)", "no option called 'height'"),
+    ):
+        with pytest.raises(EditError, match=words):
+            read_try(text)
+    with pytest.raises(EditError, match="no correction called 'true_all'"):
+        Try.of("true_all", {}, {})

@@ -7,13 +7,13 @@ import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
-from ironarc.core.shot import bake_shot, read_shot
 
 from ironarc.core import edits, rotation
+from ironarc.core.document.stock import stock_performer
 from ironarc.core.errors import EditError, FileError
 from ironarc.core.figure.anatomy import find_anatomy
 from ironarc.core.figure.body import weigh
-from ironarc.core.figure.crew import TANSY, rig_of, stock_performer
+from ironarc.core.figure.crew import TANSY, rig_of
 from ironarc.core.figure.naming import normal_name, understand
 from ironarc.core.figure.rig import EndSite, Joint, Rig
 from ironarc.core.figure.weighing import (
@@ -25,10 +25,11 @@ from ironarc.core.figure.weighing import (
     weighing_from_plain,
     weighing_to_plain,
 )
-from ironarc.core.motion.loads import Load
+from ironarc.core.motion.loads import Load, track_loads
+from ironarc.core.reading import read, read_shot
 from ironarc.core.reading.momentum import body_centres, whole_com
 from tests.conftest import demo
-from tests.figures import BRAM_RIG, CM
+from tests.figures import BRAM_RIG, CM, Ask, bake_shot, spine_rig, stiff_poses
 
 BRAM = Weighing(82.0)
 
@@ -166,12 +167,38 @@ def test_one_side_is_given_to_the_other():
 
 def test_a_weighing_fits_a_rig_of_the_same_names_in_another_style_and_says_what_did_not():
     style = {"LeftHand": "crew:L_hand_01", "Head": "crew:head", "Hips": "crew:pelvis"}
-    assert normal_name("crew:LeftUpLeg_02") == normal_name("l_upleg")
+    assert normal_name("crew:LeftUpLeg_02") == normal_name("l_upleg2")
     rig = Rig(tuple(replace(j, name=style.get(j.name, j.name)) for j in BRAM_RIG.joints), BRAM_RIG.ends)
     there, lost = fitted(BRAM.holding("LeftHand", 2.0).holding("Head", 6.0).holding("Hips", 9.0), rig)
     assert dict(there.held).keys() == {"crew:L_hand_01", "crew:head"}
     assert lost == ["Hips"]
     assert kg(weigh(rig, CM, there), "crew:head") == pytest.approx(6.0)
+
+
+def test_joints_told_apart_by_a_number_alone_keep_their_own_masses():
+    """Three bones of a spine, and the same rig in another style."""
+    rig = spine_rig(3)
+    there = Rig(tuple(replace(j, name=j.name.replace("Spine", "crew:spine_0")) for j in rig.joints), rig.ends)
+    weighing = BRAM.holding("Spine1", 5.0).holding("Spine2", 6.0)
+    moved, lost = fitted(weighing, there)
+    assert {j: h.kg for j, h in moved.held} == {"crew:spine_01": 5.0, "crew:spine_02": 6.0}
+    assert not lost
+    _, lost = fitted(weighing, spine_rig(1))  # it has no spine joint: neither lands on another one
+    assert lost == ["Spine1", "Spine2"]
+    one_more = fitted(BRAM.holding("Spine1", 5.0).holding("Spine2", 6.0).holding("Spine", 6.2), rig)
+    assert one_more[1] == ["Spine"]
+
+
+def test_every_finger_has_its_partner():
+    chain = [("Hips", -1), ("LeftHand", 0), ("RightHand", 0)]
+    for side, hand in (("Left", 1), ("Right", 2)):
+        chain += [(f"{side}HandIndex{n}", hand) for n in (1, 2, 3)]
+    rig = Rig(tuple(Joint(name, parent, (0.0, 10.0, 0.0)) for name, parent in chain))
+    one_side = BRAM
+    for n in (1, 2, 3):
+        one_side = one_side.holding(f"LeftHandIndex{n}", 0.1 * n)
+    both = dict(mirrored(one_side, rig, "left").held)
+    assert [both[f"RightHandIndex{n}"].kg for n in (1, 2, 3)] == pytest.approx([0.1, 0.2, 0.3])
 
 
 def test_a_weighing_survives_json_and_a_broken_one_is_refused():
@@ -262,6 +289,26 @@ def test_a_spinning_load_alone_turns_as_a_box_does():
     np.testing.assert_allclose(reading.loads[0].inertia, 30 / 12 * np.array([1.0, 0.8, 0.52]))
 
 
+@pytest.mark.parametrize("axis", [0, 1, 2])
+def test_a_box_that_is_spun_has_its_own_spin(axis):
+    """A crate of 30 kg turned about one of its axes at 4 rad/s, held by a body that weighs next to nothing."""
+    rate, dt, n = 4.0, 1 / 60, 60
+    turn = np.zeros((n, 3))
+    turn[:, axis] = rate * dt * np.arange(n)
+    root = np.array([0.0, 1.0, 0.0]) + np.zeros((n, 3))
+    poses = stiff_poses(BRAM_RIG, rotation.exp(turn), root, dt)
+    body = weigh(BRAM_RIG, CM, Weighing(1e-6))
+    size = (0.4, 0.6, 0.8)
+    box = Load("load1", "Crate", ("Hips",), -9, 200, 30.0, size, ease_in=0, ease_out=0)
+    held = track_loads((box,), poses, body.anatomy, poses.frames, 1.0)
+    w, h, d = size
+    about = 30 / 12 * np.array([h * h + d * d, w * w + d * d, w * w + h * h])[axis]
+    wanted = np.zeros(3)
+    wanted[axis] = about * rate
+    L = read(poses, body, 9.81, 0.0, (), held).angular_momentum
+    np.testing.assert_allclose(L, np.tile(wanted, (n, 1)), atol=1e-4 * about * rate)
+
+
 @pytest.mark.parametrize(
     ("changes", "words"),
     [
@@ -276,19 +323,20 @@ def test_a_spinning_load_alone_turns_as_a_box_does():
 def test_a_load_that_can_not_be_says_why(changes, words):
     sack = Load("load1", "Sack", ("LeftHand",), 10, 30, 9.0)
     with pytest.raises(EditError, match=words):
-        edits.SetLoads("performer1", (replace(sack, **changes),), "x").apply(demo("Gap hop"))
+        edits.SetItem("performer1", "performer", {"loads": (replace(sack, **changes),)}, "x").apply(demo("Gap hop"))
 
 
 def test_loads_go_along_when_the_motion_is_slipped():
     shot = standing(Load("load1", "Sack", ("LeftHand",), 10, 30, 9.0, ease_in=0, ease_out=0))
-    slipped = edits.SlipPerformer("performer1", 5).apply(shot)
+    slipped = Ask("slip_performer", "performer1", 5).apply(shot)
     assert (np.flatnonzero(read_shot(slipped).loads[0].counts) + 1).tolist() == list(range(15, 36))
 
 
 def test_a_figure_read_at_another_height_scales_all_that_is_derived():
     hop = demo("Gap hop")
-    tall = edits.SetUnit("performer1", hop.performer.scale_to_m * 2).apply(hop)
-    before, after = read_shot(hop), read_shot(tall)
+    before = read_shot(hop)
+    tall = Ask("figure_height", 2 * before.body.anatomy.height_m).apply(hop)
+    after = read_shot(tall)
     assert after.body.anatomy.height_m == pytest.approx(2 * before.body.anatomy.height_m)
     assert after.flights[0].rise_m == pytest.approx(2 * before.flights[0].rise_m, rel=1e-6)
     assert after.body.mass_kg == before.body.mass_kg

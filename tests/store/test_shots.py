@@ -1,10 +1,9 @@
 import numpy as np
 import pytest
-from ironarc.core.shot import bake_shot, read_shot
 from sqlalchemy import func, select
 from sqlalchemy.orm import Session
 
-from ironarc.core import edits
+from ironarc.core.reading import read_shot
 from ironarc.core.truing import arc
 from ironarc.demo import load
 from ironarc.store import shots
@@ -12,6 +11,7 @@ from ironarc.store.blobs import decode, encode
 from ironarc.store.database import connect
 from ironarc.store.models import BlobRow, RevisionRow
 from tests.conftest import demo
+from tests.figures import Ask, bake_shot
 
 
 def count(session, model) -> int:
@@ -46,7 +46,7 @@ def test_undo_and_redo_move_the_head_and_outlive_the_session(session, hop, datab
     shot_id, edit = hop
     first = shots.standing(session, shot_id).revision
     second = shots.apply(session, shot_id, first, edit).revision
-    third = shots.apply(session, shot_id, second, edits.MuteLayer("layer1", True)).revision
+    third = shots.apply(session, shot_id, second, Ask("mute_layer", "layer1", True)).revision
     assert shots.undo(session, shot_id, third).revision == second
     engine = connect(database_url)
     with Session(engine) as other:  # as after a restart
@@ -64,7 +64,7 @@ def test_an_edit_after_undo_starts_a_new_branch(session, hop):
     first = shots.standing(session, shot_id).revision
     second = shots.apply(session, shot_id, first, edit).revision
     shots.undo(session, shot_id, second)
-    other = shots.apply(session, shot_id, first, edits.RenameShot("Another way"))
+    other = shots.apply(session, shot_id, first, Ask("rename_shot", "Another way"))
     assert other.redo_says is None
     assert shots.undo(session, shot_id, other.revision).redo_says == "Rename the shot to Another way"
 
@@ -74,7 +74,7 @@ def test_a_stale_edit_is_refused_and_changes_nothing(session, hop):
     first = shots.standing(session, shot_id).revision
     second = shots.apply(session, shot_id, first, edit).revision
     for late in (
-        lambda: shots.apply(session, shot_id, first, edits.RenameShot("Late")),
+        lambda: shots.apply(session, shot_id, first, Ask("rename_shot", "Late")),
         lambda: shots.undo(session, shot_id, first),
         lambda: shots.redo(session, shot_id, first),
     ):
@@ -89,7 +89,7 @@ def test_an_edit_that_fails_leaves_no_revision(session, hop):
 
     at = shots.standing(session, hop[0])
     with pytest.raises(EditError):
-        shots.apply(session, hop[0], at.revision, edits.DeleteLayer("nothing"))
+        shots.apply(session, hop[0], at.revision, Ask("delete_layer", "nothing"))
     session.rollback()
     assert count(session, RevisionRow) == 1
 

@@ -1,8 +1,8 @@
 import re
 
 import pytest
-from ironarc.core.shot import to_bvh
 
+from ironarc.core.document.take_home import motion_file
 from ironarc.store import shots
 from ironarc.web import create_app
 from tests.conftest import demo
@@ -35,4 +35,4 @@ def hop(session):
 
 @pytest.fixture(scope="session")
 def hop_file():
-    return to_bvh(demo("Gap hop"))
+    return motion_file(demo("Gap hop"))

@@ -5,13 +5,13 @@ import json
 
 import numpy as np
 import pytest
-from ironarc.core.shot import bake_shot, read_shot
 
 from ironarc.core.formats import bvh
+from ironarc.core.reading import read_shot
 from ironarc.store import shots
 from ironarc.web.security import HEADERS
 from tests.conftest import demo
-from tests.figures import SMALL_BVH
+from tests.figures import SMALL_BVH, bake_shot
 
 
 def send(client, token, data: bytes, name: str = "hop.bvh", **headers):

@@ -5,14 +5,15 @@ import json
 
 import numpy as np
 import pytest
-from ironarc.core.shot import bake_shot, to_bvh
 from PIL import Image
 
 from ironarc.core import edits
+from ironarc.core.document.take_home import motion_file
 from ironarc.core.scene.props import KINDS
 from ironarc.demo.references import FOLDER, VIDEO
 from ironarc.store import shots
 from tests.conftest import demo
+from tests.figures import bake_shot
 
 
 class Bench:
@@ -178,7 +179,7 @@ def test_a_plan_goes_into_the_shot_only_under_its_own_gravity(bench):
 
 
 def test_a_file_of_another_performer_joins_and_a_bad_one_leaves_nothing(bench):
-    assert bench.send("performers", [("hop again.bvh", to_bvh(demo("somersault")))]).status_code == 200
+    assert bench.send("performers", [("hop again.bvh", motion_file(demo("somersault")))]).status_code == 200
     assert bench.shot.performers[1].name == "hop again"
     before = bench.revision
     assert "x.bvh could not be read" in says(bench.send("performers", [("x.bvh", b"soup")]))
@@ -243,7 +244,7 @@ def test_the_panel_shows_whoever_is_picked(bench):
 
 
 def test_a_correction_belongs_to_the_performer_it_was_made_for(bench):
-    bench.send("performers", [("copy.bvh", to_bvh(demo("Gap hop")))])
+    bench.send("performers", [("copy.bvh", motion_file(demo("Gap hop")))])
     tried = bench.get("reading.json?as=arc-37&who=performer2").json
     assert tried["flights"][0]["arc_max_m"] < 1e-3
     bench.command("true_arc", frame=37, performer="performer2")

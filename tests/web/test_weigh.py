@@ -4,8 +4,10 @@ import json
 
 import numpy as np
 import pytest
-from ironarc.core.shot import from_bvh, read_shot, to_bvh
 
+from ironarc.core.document.take_home import motion_file
+from ironarc.core.edits.bring_in import shot_from_file
+from ironarc.core.reading import read_shot
 from ironarc.store import shots, weighings
 from tests.conftest import demo
 from tests.web.test_scene import Bench, says
@@ -158,8 +160,8 @@ def test_what_is_not_understood_is_set_apart_with_a_way_to_settle_it(client, tok
 
 
 def test_a_joint_with_an_odd_name_is_suggested_what_it_may_be(client, token, session):
-    text = to_bvh(demo("Gap hop")).replace(b"LeftLeg", b"LeftQux")
-    bench = Bench(client, token, session, shots.create(session, from_bvh(text, "Odd")))
+    text = motion_file(demo("Gap hop")).replace(b"LeftLeg", b"LeftQux")
+    bench = Bench(client, token, session, shots.create(session, shot_from_file(text, "Odd")))
     page = bench.get("panels/weigh").text
     assert "Perhaps the shank" in page
     assert "no left" in page

@@ -74,9 +74,7 @@ def reading_data(seen: View) -> dict:
             if guided(shot, guide) is performer
         ],
         "piers": piers(reading),
-        "flights": [
-            flight_data(reading, f, flight_grade(f, findings), limits) for f in reading.flights
-        ],
+        "flights": [flight_data(reading, f, flight_grade(f, findings), limits) for f in reading.flights],
         "findings": [finding_to_plain(f, settles()) for f in findings],
     }
 

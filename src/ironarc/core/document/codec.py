@@ -99,7 +99,7 @@ def from_plain(plain: Any, hint: Any, get: GetBlob, where: str = "") -> Any:
             return float(plain)
         if hint is int and isinstance(plain, int | float) and int(plain) == plain:
             return int(plain)
-        if hint is Any or isinstance(plain, hint):
+        if hint is Any or (hint in (bool, str) and isinstance(plain, hint)):
             return plain
     except (TypeError, ValueError, OverflowError):
         pass  # said below, with where it stands

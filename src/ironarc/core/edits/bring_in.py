@@ -57,7 +57,8 @@ def performer_from_file(data: bytes, name: str, shot: Shot, format: str = "bvh")
     own = rate_of(motion.frame_time_s)
     if own != shot.rate:
         layers = retime_layers(performer.rig, performer.layers, 1, shot.rate / own)
-        performer = replace(performer, layers=layers, clip=layers[0].reach() or performer.clip)
+        sampled = motion.frame_time_s if shot.rate > own else 0.0
+        performer = replace(performer, layers=layers, clip=layers[0].reach() or performer.clip, sample_time_s=sampled)
     timing = Timing(slip=shot.first_frame - performer.clip[0])
     return replace(performer, id=shot.free_id("performer"), timing=timing)
 

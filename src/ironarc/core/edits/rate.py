@@ -7,6 +7,7 @@ from ironarc.core.columns import Keys
 from ironarc.core.document import Performer, Shot
 from ironarc.core.errors import EditError
 from ironarc.core.judging.findings import can_judge
+from ironarc.core.motion.layers import BROUGHT_IN
 from ironarc.core.motion.retime import KeysCollide, retime_keys, retime_layers, retime_span
 from ironarc.core.reading import Reading, read_shot
 from ironarc.core.reading.flights import Flight
@@ -16,6 +17,7 @@ from ironarc.core.scene.reference import Reference
 from ironarc.core.scene.timing import Cut, Retiming, Timing
 
 KEEP_SECONDS, KEEP_FRAMES = "seconds", "frames"
+SAME = 1e-4  # as a share: two frame times this near are one
 
 
 def at_rate(shot: Shot, rate: Fraction, keep: str) -> Shot:
@@ -35,7 +37,7 @@ def at_rate(shot: Shot, rate: Fraction, keep: str) -> Shot:
         shot,
         frame_time_s=frame_time,
         frames=retime_frame(shot.last_frame, first, factor) - first + 1,
-        performers=tuple(_retimed(p, first - p.timing.slip, factor) for p in shot.performers),
+        performers=tuple(_retimed(p, first - p.timing.slip, factor, shot.frame_time_s) for p in shot.performers),
         props=tuple(
             replace(p, columns={c: retime_keys(k, f"{p.name} {c}", first, factor) for c, k in p.columns.items()})
             for p in shot.props
@@ -56,8 +58,11 @@ def _moved(reference: Reference, about: int, factor: Fraction) -> Reference:
     )
 
 
-def _retimed(performer: Performer, about: int, factor: Fraction) -> Performer:
-    """The performer with its own frame f at about + (f - about) × factor; `about` is the shot's first frame."""
+def _retimed(performer: Performer, about: int, factor: Fraction, was_s: float) -> Performer:
+    """The performer with its own frame f at about + (f - about) × factor; `about` is the shot's first frame.
+
+    was_s : seconds a frame before
+    """
     timing = performer.timing
     try:
         layers = retime_layers(performer.rig, performer.layers, about, factor)
@@ -83,6 +88,7 @@ def _retimed(performer: Performer, about: int, factor: Fraction) -> Performer:
     retimed = replace(
         performer, layers=layers, clip=(first, max(first, last)), loads=tuple(map(held, performer.loads)),
         contacts=tuple(map(of_span, performer.contacts)), left=tuple(map(of_span, performer.left)),
+        sample_time_s=_sample_time(performer, was_s, was_s / float(factor)),
         timing=Timing(
             timing.slip, None, _retimed_cuts(performer, about, factor),
             tuple(_retimed_map(r, about, float(factor)) for r in timing.retimings),
@@ -94,6 +100,14 @@ def _retimed(performer: Performer, about: int, factor: Fraction) -> Performer:
         trim = (min(max(first, low), high), max(min(last, high), low))
         retimed = replace(retimed, timing=replace(retimed.timing, trim=trim))
     return retimed
+
+
+def _sample_time(performer: Performer, was_s: float, now_s: float) -> float:
+    """Seconds between measured values at a new rate: keys are none, and a coarser rate has each on a frame again."""
+    if not performer.layers or performer.layers[0].role != BROUGHT_IN:
+        return 0.0
+    measured = max(performer.sample_time_s, was_s)
+    return measured if measured > now_s * (1 + SAME) else 0.0
 
 
 def _retimed_cuts(performer: Performer, about: int, factor: Fraction) -> tuple[Cut, ...]:

@@ -67,16 +67,57 @@ class Meaning:
 
 def words_of(name: str) -> list[str]:
     """A joint name cut into lower-case words, the namespace and numbers dropped."""
-    name = name.rsplit(":", 1)[-1]
-    spaced = re.sub(r"([a-z0-9])([A-Z])|([A-Z])([A-Z][a-z])", r"\1\3 \2\4", name)
-    words = [re.sub(r"\d+", "", w).lower() for w in re.split(r"[\s_.\-|]+", spaced)]
+    words = [re.sub(r"\d+", "", w) for w in _cut(name)]
     return [w for w in words if w]
 
 
+def _cut(name: str) -> list[str]:
+    """A joint name cut into lower-case words, numbers left on, the namespace dropped."""
+    name = name.rsplit(":", 1)[-1]
+    spaced = re.sub(r"([a-z0-9])([A-Z])|([A-Z])([A-Z][a-z])", r"\1\3 \2\4", name)
+    return [w.lower() for w in re.split(r"[\s_.\-|]+", spaced) if w]
+
+
 def normal_name(name: str) -> str:
-    """A joint's name as it is matched between rigs: no namespace, number, filler or case, its side in front."""
+    """A joint's name as it is matched between rigs: no namespace, filler or case, its side in front, and any number
+    it carries behind it: "LeftHandIndex02" and "l_hand_index_2" are one, "Spine1" and "Spine2" are two."""
+    words = [w for w in _cut(name) if w not in FILLER]
+    numbers = " ".join(str(int(n)) for w in words for n in re.findall(r"\d+", w))
+    return f"{plain_name(name)} {numbers}".strip()
+
+
+def plain_name(name: str) -> str:
+    """As `normal_name`, without the number."""
     side, rest, _ = _side_and_rest(words_of(name))
     return f"{side} {''.join(w for w in rest if w not in FILLER)}".strip() or name.lower()
+
+
+def match_names(names: Sequence[str], among: Sequence[str]) -> dict[str, str]:
+    """For each of `names` the one of `among` that means the same, where there is one.
+
+    The very name first, then the same with its number; then, where a name stands alone on both sides, the same
+    but for a number, so that "Spine" and "Spine1" of two rigs with one spine each are one. No two get the same.
+    """
+    out: dict[str, str] = {name: name for name in names if name in among}
+    for key_of in (normal_name, plain_name):
+        left = [name for name in names if name not in out]
+        free = [name for name in among if name not in out.values()]
+        wanted, there = _by(key_of, left), _by(key_of, free)
+        alike = key_of is plain_name
+        same_word = [_by(plain_name, list(names)), _by(plain_name, list(among))] if alike else []
+        for key, (name, *others) in wanted.items():
+            found = there.get(key, [])
+            alone = not others and len(found) == 1 and all(len(by[key]) == 1 for by in same_word)
+            if found and (alone or (not alike and not others)):
+                out[name] = found[0]
+    return out
+
+
+def _by(key_of, names: Sequence[str]) -> dict[str, list[str]]:
+    out: dict[str, list[str]] = {}
+    for name in names:
+        out.setdefault(key_of(name), []).append(name)
+    return out
 
 
 def _side_and_rest(words: list[str]) -> tuple[str, list[str], bool]:

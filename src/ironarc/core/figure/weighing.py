@@ -6,7 +6,7 @@ from dataclasses import asdict, dataclass, replace
 import numpy as np
 
 from ironarc.core.errors import EditError, FileError
-from ironarc.core.figure.naming import ASSIGNABLE, normal_name
+from ironarc.core.figure.naming import ASSIGNABLE, match_names, normal_name
 from ironarc.core.figure.rig import Rig
 
 DEFAULT_MASS_KG = 75.0
@@ -138,13 +138,12 @@ def check_mass(what: str, kg: float) -> None:
 def mirrored(weighing: Weighing, rig: Rig, from_side: str) -> Weighing:
     """One side's masses, roles, girths and shares given to the other side's joints of the same name."""
     other = "right" if from_side == "left" else "left"
-    partner = {}
     by_name = {normal_name(name): name for name in rig.names}
-    for key, name in by_name.items():
-        if key.startswith(from_side + " "):
-            match = by_name.get(f"{other} {key.removeprefix(from_side + ' ')}")
-            if match:
-                partner[name] = match
+    partner = {
+        name: by_name[f"{other} {key.removeprefix(f'{from_side} ')}"]
+        for key, name in by_name.items()
+        if key.startswith(f"{from_side} ") and f"{other} {key.removeprefix(f'{from_side} ')}" in by_name
+    }
 
     def mirror(pairs):
         kept = [(name, value) for name, value in pairs if name not in partner.values()]
@@ -208,13 +207,14 @@ def _what(error: Exception) -> str:
 
 def fitted(weighing: Weighing, rig: Rig) -> tuple[Weighing, list[str]]:
     """A weighing for another rig, its joints matched by normalised names; and the names that did not match."""
-    by_name = {normal_name(name): name for name in reversed(rig.names)}
+    told = [name for field in ("held", "assigned", "girths", "shares") for name, _ in getattr(weighing, field)]
+    same = match_names(list(dict.fromkeys([*told, *(p.joint for p in weighing.points)])), rig.names)
     lost: list[str] = []
 
     def match(pairs):
         out = []
         for name, value in pairs:
-            found = by_name.get(normal_name(name))
+            found = same.get(name)
             if found is None:
                 lost.append(name)
             else:

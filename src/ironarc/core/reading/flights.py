@@ -164,12 +164,15 @@ def measure_flight(
     dt: float,
     g: float,
     spans: tuple[tuple[int, int], ...] = (),
+    frames_a_sample: float = 1.0,
 ) -> Flight:
     """Measures the flight over frame indices [a, b).
 
     com (frames, 3) m, v_com (frames, 3) m/s, L (frames, 3) kg·m²/s over the whole shot; inertia (b - a, 3, 3).
     spans : index spans within it over which what is held stays the same, the whole flight if not told. Rise and
     drop are those of the path with the shifts at its steps taken out.
+    frames_a_sample : frames to each value that was measured; those that were worked out between two of them say
+    nothing new, so the standard error is that of the measured ones
     """
     n = b - a
     parts = [(start - a, end - a) for start, end in spans or ((a, b),)]
@@ -198,7 +201,7 @@ def measure_flight(
         apex_frame=int(frames[a + top]),
         take_off_ms=own[0].velocity_at(-dt / 2),
         implied_g=own[0].g,
-        implied_g_se=own[0].g_se,
+        implied_g_se=own[0].g_se * float(np.sqrt(frames_a_sample)),
         arc_rms_m=float(np.sqrt((off**2).mean())),
         arc_max_m=float(off.max()),
         speed_factor=float(np.sqrt(max(own[0].g, 0.0) / g)),

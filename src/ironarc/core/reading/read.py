@@ -67,12 +67,14 @@ class Reading:
 def read(
     poses: Poses, body: Body, g: float, floor_m: float | None = None, props: tuple[Prop, ...] = (),
     loads: tuple[LoadTrack, ...] = (), by_hand: tuple[HandContact, ...] = (), own: np.ndarray | None = None,
+    sample_time_s: float = 0.0,
 ) -> Reading:  # fmt: skip
     """Reads a whole shot; the floor is estimated where it isn't given, the props are surfaces too, and what is
     held counts as long as it is held.
 
     by_hand : contacts as a person set them, on the shot's frames, over those that are detected
     own : (frames,) own frames behind the poses', the same ones if not told
+    sample_time_s : seconds between the values the motion was measured at, if that is more than a frame
     """
     anatomy = body.anatomy
     centres = mo.body_centres(poses, body)
@@ -100,7 +102,7 @@ def read(
     flights = tuple(
         measure_flight(
             a, b, com, moved.com_velocity, moved.angular_momentum, inertia(slice(a, b)), poses.frames, poses.dt, g,
-            constant_spans(loads, a, b),
+            constant_spans(loads, a, b), max(sample_time_s / poses.dt, 1.0),
         )
         for a, b in spans
     )  # fmt: skip

@@ -45,7 +45,7 @@ def read_shot(shot: Shot, body: Body | None = None, performer_id: str = "") -> R
     done = performer.evaluate(shot.frame_numbers(), shot.frame_time_s)
     return read(
         done.poses, body or performer.body(), shot.g, floor, shot.props, performer.held(done.poses),
-        seen_contacts(performer), performer.timing.unheld(done.poses.frames),
+        seen_contacts(performer), performer.timing.unheld(done.poses.frames), performer.sample_time_s,
     )  # fmt: skip
 
 
