@@ -9,8 +9,7 @@ from pathlib import Path
 from selenium.webdriver.support.ui import WebDriverWait
 from sqlalchemy.orm import Session
 
-from ironarc.core.edits import AddLayer
-from ironarc.core.reading import read_shot
+from ironarc.core.reading import see
 from ironarc.core.truing import arc
 from ironarc.store import shots
 from ironarc.store.database import connect
@@ -107,10 +106,10 @@ def main() -> None:
         with Session(engine) as session:
             shot = demo("Gap hop")
             shot_id = shots.create(session, shot)
-            edit: AddLayer = arc.propose(shot, read_shot(shot), 37)[0]
+            edit = arc.propose(see(shot), arc.Options(37)).edit
             crate_id = shots.create(session, demo("Swinging crate"))
             crate_revision = shots.standing(session, crate_id).revision
-            revision = shots.apply(session, shot_id, shots.standing(session, shot_id).revision, edit).revision
+            revision = shots.apply(session, shot_id, shots.standing(session, shot_id).revision, edit).standing.revision
         engine.dispose()
         served = Served(url)
         server(served, shot_id, revision)

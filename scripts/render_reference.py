@@ -11,7 +11,7 @@ import numpy as np
 from PIL import Image, ImageDraw
 
 from ironarc.core.judging.card import part_ends
-from ironarc.core.reading import Reading, read_shot
+from ironarc.core.reading import Reading, read_shot, see
 from ironarc.core.truing import arc
 from ironarc.demo import gap_hop
 from ironarc.demo.posing import key_shot
@@ -53,7 +53,7 @@ def picture(reading: Reading, index: int) -> Image.Image:
 def main() -> None:
     FOLDER.mkdir(exist_ok=True)
     shot = key_shot(gap_hop.SCORE)
-    edit, _ = arc.propose(shot, read_shot(shot), 37)
+    edit = arc.propose(see(shot), arc.Options(37)).edit
     reading = read_shot(edit.apply(shot))
     pictures = [picture(reading, i) for i in range(shot.frames)]
     for number, image in enumerate(pictures[::2], start=1):

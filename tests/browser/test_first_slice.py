@@ -187,7 +187,7 @@ def test_a_tried_correction_can_be_put_back(person, hop):
     person.open_shot(hop)
     revision = person.shown()[1]
     person.click(f"{FINDINGS} [data-action='try-arc']")
-    person.until(lambda: person.shown()[0] == "arc-37")
+    person.until(lambda: person.shown()[0] == "true_arc(frame=37)")
     assert person.sees("#lanes .arch-label", "51 cm")
     person.press(Keys.ESCAPE)
     person.until(lambda: person.shown() == ("now", revision))

@@ -29,7 +29,7 @@ def there_and_back(value: Any, hint: Any) -> Any:
         kept[str(len(kept))] = np.array(array)
         return str(len(kept) - 1)
 
-    return from_plain(json.loads(json.dumps(to_plain(value, put))), hint, kept.__getitem__)
+    return from_plain(json.loads(json.dumps(to_plain(value, put), sort_keys=True)), hint, kept.__getitem__)
 
 
 # --- every field --------------------------------------------------------------------------------------

@@ -3,7 +3,7 @@ import pytest
 from sqlalchemy import func, select
 from sqlalchemy.orm import Session
 
-from ironarc.core.reading import read_shot
+from ironarc.core.reading import see
 from ironarc.core.truing import arc
 from ironarc.demo import load
 from ironarc.store import shots
@@ -18,11 +18,16 @@ def count(session, model) -> int:
     return session.scalar(select(func.count()).select_from(model))
 
 
+def ask(session, shot_id: int, name: str, *args):
+    """The edit a command means on a shot as it stands now."""
+    return Ask(name, *args).edit(shots.load(session, shot_id, shots.standing(session, shot_id).revision))
+
+
 @pytest.fixture
 def hop(session):
     """Id of a stored Gap hop, and the edit that trues it."""
     shot = demo("Gap hop")
-    return shots.create(session, shot), arc.propose(shot, read_shot(shot), 37)[0]
+    return shots.create(session, shot), arc.propose(see(shot), arc.Options(37)).edit
 
 
 def test_a_shot_comes_back_as_it_was_kept(session, hop):
@@ -35,7 +40,7 @@ def test_a_shot_comes_back_as_it_was_kept(session, hop):
 def test_an_edit_makes_a_revision_and_keeps_only_what_it_touched(session, hop):
     shot_id, edit = hop
     blobs_before = count(session, BlobRow)
-    at = shots.apply(session, shot_id, shots.standing(session, shot_id).revision, edit, author="Bram")
+    at = shots.apply(session, shot_id, shots.standing(session, shot_id).revision, edit, author="Bram").standing
     assert at.undo_says == "True the arc 30–45"
     assert count(session, BlobRow) - blobs_before == 3  # tx, ty, tz
     row = session.get(RevisionRow, at.revision)
@@ -45,8 +50,8 @@ def test_an_edit_makes_a_revision_and_keeps_only_what_it_touched(session, hop):
 def test_undo_and_redo_move_the_head_and_outlive_the_session(session, hop, database_url):
     shot_id, edit = hop
     first = shots.standing(session, shot_id).revision
-    second = shots.apply(session, shot_id, first, edit).revision
-    third = shots.apply(session, shot_id, second, Ask("mute_layer", "layer1", True)).revision
+    second = shots.apply(session, shot_id, first, edit).standing.revision
+    third = shots.apply(session, shot_id, second, ask(session, shot_id, "mute_layer", "layer1", True)).standing.revision
     assert shots.undo(session, shot_id, third).revision == second
     engine = connect(database_url)
     with Session(engine) as other:  # as after a restart
@@ -62,9 +67,9 @@ def test_undo_and_redo_move_the_head_and_outlive_the_session(session, hop, datab
 def test_an_edit_after_undo_starts_a_new_branch(session, hop):
     shot_id, edit = hop
     first = shots.standing(session, shot_id).revision
-    second = shots.apply(session, shot_id, first, edit).revision
+    second = shots.apply(session, shot_id, first, edit).standing.revision
     shots.undo(session, shot_id, second)
-    other = shots.apply(session, shot_id, first, Ask("rename_shot", "Another way"))
+    other = shots.apply(session, shot_id, first, ask(session, shot_id, "rename_shot", "Another way")).standing
     assert other.redo_says is None
     assert shots.undo(session, shot_id, other.revision).redo_says == "Rename the shot to Another way"
 
@@ -72,9 +77,9 @@ def test_an_edit_after_undo_starts_a_new_branch(session, hop):
 def test_a_stale_edit_is_refused_and_changes_nothing(session, hop):
     shot_id, edit = hop
     first = shots.standing(session, shot_id).revision
-    second = shots.apply(session, shot_id, first, edit).revision
+    second = shots.apply(session, shot_id, first, edit).standing.revision
     for late in (
-        lambda: shots.apply(session, shot_id, first, Ask("rename_shot", "Late")),
+        lambda: shots.apply(session, shot_id, first, ask(session, shot_id, "rename_shot", "Late")),
         lambda: shots.undo(session, shot_id, first),
         lambda: shots.redo(session, shot_id, first),
     ):
@@ -89,7 +94,7 @@ def test_an_edit_that_fails_leaves_no_revision(session, hop):
 
     at = shots.standing(session, hop[0])
     with pytest.raises(EditError):
-        shots.apply(session, hop[0], at.revision, Ask("delete_layer", "nothing"))
+        shots.apply(session, hop[0], at.revision, ask(session, hop[0], "delete_layer", "nothing"))
     session.rollback()
     assert count(session, RevisionRow) == 1
 

@@ -137,10 +137,10 @@ def test_the_reading_for_the_bench(client, hop):
 
 def test_a_correction_is_tried_taken_weighed_muted_and_deleted(client, token, hop, session):
     base = f"/shots/{hop[0]}/r/{hop[1]}/reading.json"
-    tried = client.get(base + "?as=arc-37").json
+    tried = client.get(base + "?as=true_arc(frame=37)").json
     assert "The rise goes from 27 to 51 cm" in tried["cost"]
     assert shots.standing(session, hop[0]).revision == hop[1]  # trying keeps nothing
-    at = edit(client, token, hop, {"kind": "true_arc", "frame": 37}).json
+    at = edit(client, token, hop, {"kind": "true", "correction": "true_arc", "options": {"frame": 37}}).json
     assert at["undo_says"] == "True the arc 30–45"
     now = f"/shots/{hop[0]}/r/{at['revision']}/reading.json"
     kinds = [f["kind"] for f in client.get(now).json["findings"]]
@@ -170,9 +170,9 @@ def test_a_correction_is_tried_taken_weighed_muted_and_deleted(client, token, ho
 @pytest.mark.parametrize(
     ("command", "status", "says"),
     [
-        ({"kind": "true_arc", "frame": 3}, 422, "no flight at frame 3"),
+        ({"kind": "true", "correction": "true_arc", "options": {"frame": 3}}, 422, "no flight at frame 3"),
         ({"kind": "fly"}, 400, "can't be read"),
-        ({"kind": "true_arc", "frame": "soon"}, 400, "frame"),
+        ({"kind": "true", "correction": "true_arc", "options": {"frame": "soon"}}, 422, "frame"),
         ({"kind": "rename_shot", "name": "X", "more": 1}, 400, "more"),
         ({"kind": "set_layer_weight", "layer_id": "layer1", "weight": 0.5}, 422, "no layer 'layer1'"),
         ({"kind": "rename_shot", "name": " "}, 422, "at least one letter"),

@@ -7,7 +7,6 @@ import numpy as np
 import pytest
 from PIL import Image
 
-from ironarc.core import edits
 from ironarc.core.document.take_home import motion_file
 from ironarc.core.scene.props import KINDS
 from ironarc.demo.references import FOLDER, VIDEO
@@ -245,9 +244,9 @@ def test_the_panel_shows_whoever_is_picked(bench):
 
 def test_a_correction_belongs_to_the_performer_it_was_made_for(bench):
     bench.send("performers", [("copy.bvh", motion_file(demo("Gap hop")))])
-    tried = bench.get("reading.json?as=arc-37&who=performer2").json
+    tried = bench.get("reading.json?as=true_arc(frame=37)&who=performer2").json
     assert tried["flights"][0]["arc_max_m"] < 1e-3
-    bench.command("true_arc", frame=37, performer="performer2")
+    bench.command("true", correction="true_arc", options={"frame": 37}, performer="performer2")
     shot = bench.shot
     assert [len(p.layers) for p in shot.performers] == [1, 2]
     assert bench.get("reading.json?who=performer1").json["corrections"] == 0
@@ -264,14 +263,6 @@ def test_json_and_bvh_name_their_performer(bench):
     answer = bench.get("export.bvh?who=performer2")
     assert "Tansy Vale.bvh" in answer.headers["Content-Disposition"]
     assert bench.client.get("/").text.count("2 performers") == 1
-
-
-def test_all_commands_but_the_layer_ones_are_edits_with_a_model():
-    from ironarc.web.commands import _MODELS
-
-    kinds = {m.model_fields["kind"].annotation.__args__[0] for m in _MODELS}
-    worked_out = {"add_layer", "add_item", "set_weighing", "set_loads", "set_unit"}
-    assert set(edits.EDITS) - worked_out <= kinds
 
 
 # --- the planner --------------------------------------------------------------------------------------

@@ -1,8 +1,9 @@
 """The one codec between the document and plain data, derived from the fields of its dataclasses.
 
-Plain data are JSON types. A dataclass is an object of its fields, a mapping a list of pairs; arrays are put aside,
-all those of one dataclass side by side in one table. A field that is not there takes its default, so that an older
-document opens; what can't be understood is refused in words.
+Plain data are JSON types. A dataclass is an object of its fields; a mapping is a list of pairs, since objects lose the
+order of their keys where they are kept. Arrays are put aside, all those of one dataclass side by side in one table. A
+field that is not there takes its default, so that an older document opens; what can't be understood is refused in
+words.
 """
 
 import types
@@ -66,7 +67,7 @@ def _dataclass_to_plain(value: Any, put: PutBlob) -> dict:
             out[name] = to_plain(getattr(value, name), put)
     if arrays:
         out["blob"] = put(_table_of(value, arrays))
-        out["widths"] = {name: getattr(value, name)[0].size for name in arrays}
+        out["columns_of"] = [[name, getattr(value, name)[0].size] for name in arrays]
     return out
 
 
@@ -130,9 +131,9 @@ def _dataclass_from_plain(plain: Any, cls: type, get: GetBlob, where: str) -> An
             values[name] = from_plain(plain[name], hint, get, f"{where}, {name}" if where else name)
         elif name not in defaults:
             raise EditError(f"{where or cls.__name__} can't be read: it has no {name}.")
-    if "widths" in plain:
+    if "columns_of" in plain:
         table, at = get(plain["blob"]), 0
-        for name, width in plain["widths"].items():
+        for name, width in plain["columns_of"]:
             if table.ndim == 1:
                 values[name] = table
             else:

@@ -1,6 +1,11 @@
 // Talking to the server. Every failure comes back as an Error with a sentence to show.
 
-const token = document.querySelector('meta[name="csrf-token"]').content;
+const token = () => document.querySelector('meta[name="csrf-token"]').content;
+
+// An address that may be kept for ever: it names the revision, and the mark of the database and of the rules
+export function keptAddress({ shot, mark }, revision, name, asked = {}) {
+  return `/shots/${shot}/r/${revision}/${name}?${new URLSearchParams({ ...asked, v: mark })}`;
+}
 
 async function answerOf(response) {
   if (response.ok) return response;
@@ -31,7 +36,7 @@ export async function getFloats(address, signal) {
 }
 
 export async function postJson(address, body) {
-  const headers = { "Content-Type": "application/json", "X-CSRFToken": token };
+  const headers = { "Content-Type": "application/json", "X-CSRFToken": token() };
   return (await answerOf(await ask(address, { method: "POST", headers, body: JSON.stringify(body) }))).json();
 }
 
@@ -40,6 +45,6 @@ export async function postForm(address, files, fields) {
   const body = new FormData();
   for (const file of files) body.append("file", file);
   for (const [name, value] of Object.entries(fields)) body.append(name, value);
-  const headers = { "X-CSRFToken": token, Accept: "application/json" };
+  const headers = { "X-CSRFToken": token(), Accept: "application/json" };
   return (await answerOf(await ask(address, { method: "POST", headers, body }))).json();
 }

@@ -1,35 +1,36 @@
 // The bench: puts state, stage, trestle, plots and panel together, and makes the edits.
-import { getFloats, getJson, postForm, postJson } from "./api.js";
+import { getFloats, getJson, keptAddress, postForm, postJson } from "./api.js";
+import { createKeyboard } from "./bar/keyboard.js";
+import { createTransport } from "./bar/transport.js";
 import { createClock } from "./clock.js";
-import { createKeyboard } from "./keyboard.js";
-import { createPanel } from "./panel.js";
-import { createPlannerDrawer } from "./planner.js";
-import { createPlots } from "./plots.js";
-import { createReferences } from "./references.js";
-import { isPerformer, itemOf, takeScene } from "./scene.js";
-import { createSetPanel } from "./setpanel.js";
+import { createPanel } from "./panels/panel.js";
+import { createPlannerDrawer } from "./panels/planner.js";
+import { createReferences } from "./panels/references.js";
+import { createSetPanel } from "./panels/set.js";
+import { createWeighPanel } from "./panels/weigh.js";
+import { createSetup, isPerformer, itemOf, itemsOf } from "./scene.js";
 import { createStage } from "./stage/stage.js";
 import { createState } from "./state.js";
-import { createTimearea } from "./timearea.js";
-import { createTimeview } from "./timeview.js";
-import { createTransport } from "./transport.js";
-import { createTrestle } from "./trestle.js";
-import { createWeighPanel } from "./weighpanel.js";
+import { createPlots } from "./trestle/plots.js";
+import { createTimearea } from "./trestle/timearea.js";
+import { createTimeview } from "./trestle/timeview.js";
+import { createTrestle } from "./trestle/trestle.js";
 
 const root = document.getElementById("bench");
-const setup = JSON.parse(root.dataset.setup);
-takeScene(setup, setup.scene);
+const begins = JSON.parse(root.dataset.setup);
 const address = new URL(window.location.href);
 const asked = Number(address.searchParams.get("frame") ?? NaN);
-const inRange = (frame) => Math.min(Math.max(frame, setup.first), setup.last);
+const within = (scene, frame) => Math.min(Math.max(frame, scene.first), scene.last);
+const wholeOf = (scene) => [scene.first - 0.5, scene.last + 0.5];
 const state = createState({
-  revision: setup.standing.revision, standing: setup.standing, step: root.dataset.step, who: setup.who, pick: setup.pick,
-  frame: Number.isInteger(asked) ? inRange(asked) : setup.first, scene: setup.scene,
-  playing: false, loop: true, rate: null, speed: 1, hold: 1, hover: null, side: "now", trying: null, trial: null,
-  data: null, motion: null, motions: {}, held: null, view: [setup.first - 0.5, setup.last + 0.5], width: 0,
-  plots: ["height"], saving: false, drawing: null, line: null, part: null,
+  revision: begins.standing.revision, standing: begins.standing, step: root.dataset.step, who: begins.who, pick: begins.pick,
+  frame: Number.isInteger(asked) ? within(begins.scene, asked) : begins.scene.first, scene: begins.scene, seen: begins.standing.revision,
+  playing: false, loop: true, rate: null, speed: 1, hold: 1, hover: null, side: "now", trying: null, trial: null, variant: null,
+  data: null, motion: null, motions: {}, held: null, view: wholeOf(begins.scene), whole: wholeOf(begins.scene), width: 0,
+  plots: ["height"], saving: false, drawing: null, line: null, part: null, dragSays: null,
   shown: { com: true, path: true, asked: true, ghosts: true, grid: true, props: true, guides: true, references: true },
 });
+const setup = createSetup(state, { shot: begins.shot, mark: begins.mark, mark_words: begins.mark_words });
 const messageBox = document.getElementById("bench-message");
 
 function say(message) {
@@ -50,29 +51,28 @@ async function loadShown() {
   pending?.abort();
   const mine = (pending = new AbortController());
   const variant = state.get("trial") ?? state.get("trying")?.variant ?? state.get("side");
-  const base = `/shots/${setup.shot}/r/${state.get("revision")}`, changed = setup.revision !== state.get("revision");
+  const revision = state.get("revision"), changed = state.get("seen") !== revision;
+  const at = (name, asked = {}) => keptAddress(setup, revision, name, asked);
   try {
-    const scene = changed ? await getJson(`${base}/scene.json`, mine.signal) : state.get("scene");
+    const scene = changed ? await getJson(at("scene.json"), mine.signal) : state.get("scene");
     const who = scene.performers.some((p) => p.id === state.get("who")) ? state.get("who") : scene.performers[0].id;
     // a correction that is tried concerns one performer; the others stand as they are
     const others = variant === "before" ? "before" : "now";
     const [data, ...motions] = await Promise.all([
-      getJson(`${base}/reading.json?as=${variant}&who=${who}`, mine.signal),
-      ...scene.performers.map((p) => getFloats(`${base}/motion.f32?as=${p.id === who ? variant : others}&who=${p.id}`, mine.signal))]);
+      getJson(at("reading.json", { as: variant, who }), mine.signal),
+      ...scene.performers.map((p) => getFloats(at("motion.f32", { as: p.id === who ? variant : others, who: p.id }), mine.signal))]);
     if (mine !== pending) return;
     pending = null;
-    takeScene(setup, scene);
-    setup.revision = state.get("revision");
     const byId = Object.fromEntries(scene.performers.map((p, i) => [p.id, motions[i]]));
     // what stands now stays in view behind what is tried
-    const held = state.get("trying") ? null : { motion: byId[who], data };
-    const pick = itemOf(setup, state.get("pick")) ? state.get("pick") : "";
-    const whole = [setup.first - 0.5, setup.last + 0.5], sameRange = whole.join() === (state.get("whole") ?? whole).join();
+    const held = state.get("trying") ? state.get("held") : { motion: byId[who], data };
+    const pick = itemOf(scene, state.get("pick")) ? state.get("pick") : "";
+    const whole = wholeOf(scene), sameRange = whole.join() === state.get("whole").join();
     state.set({
-      scene, who, pick, hover: null, frame: inRange(state.get("frame")), motion: byId[who], motions: byId, data, variant, whole,
-      held: held ?? state.get("held"), ...(sameRange ? {} : { view: whole }),
+      scene, seen: revision, who, pick, hover: null, frame: within(scene, state.get("frame")), motion: byId[who], motions: byId, data,
+      variant, held, ...(sameRange ? {} : { whole, view: whole }),
     });
-    Object.assign(root.dataset, { variant, who, revision: state.get("revision") });
+    Object.assign(root.dataset, { variant, who, revision });
   } catch (error) {
     if (error.name === "AbortError") return;
     state.set({ trying: null, trial: null });
@@ -127,9 +127,9 @@ const post = (path, body) => change((revision) => postJson(`/shots/${setup.shot}
 
 // Picks the newest item an edit added
 async function pickAdded(made) {
-  const before = new Set([...setup.performers, ...setup.props, ...setup.references, ...setup.guides].map((item) => item.id));
+  const before = new Set(itemsOf(setup).map((item) => item.id));
   if (!(await made)) return false;
-  const added = [...setup.performers, ...setup.props, ...setup.references, ...setup.guides].find((item) => !before.has(item.id));
+  const added = itemsOf(setup).find((item) => !before.has(item.id));
   if (added) actions.pick(added.id);
   return Boolean(added);
 }
@@ -161,14 +161,19 @@ const actions = {
     actions.go(flight.apex, flight.start, flight.end);
     if (state.get("step") !== "true") state.set({ step: "true" });
   },
-  tryArc(frame) {
+  // tried : { variant, correction, label, options }, as a button of the panel has them
+  tryCorrection(tried) {
     say("");
-    state.set({ trying: { variant: `arc-${frame}`, frame }, side: "now" });
-    actions.go(frame, frame, frame);
+    state.set({ trying: tried, side: "now" });
+    if (Number.isInteger(tried.options.frame)) actions.go(tried.options.frame, tried.options.frame, tried.options.frame);
     loadShown();
   },
-  take() { const trying = state.get("trying"); if (trying) actions.edit({ kind: "true_arc", frame: trying.frame, performer: state.get("who") }); },
+  take() {
+    const trying = state.get("trying");
+    if (trying) actions.edit({ kind: "true", correction: trying.correction, options: trying.options, performer: state.get("who") });
+  },
   putBack() {
+    if (stage.cancel()) return;
     if (state.get("drawing")) state.set({ drawing: null });
     else if (state.get("line")) state.set({ line: null });
     else if (state.get("trying")) { state.set({ trying: null }); loadShown(); }
@@ -199,7 +204,7 @@ function openStage() {
   } catch (error) {
     console.warn(error);
     say("This browser can't draw in 3D here: WebGL is switched off or missing. Trestle, plots and punch list still work.");
-    return { fit() {}, setView() {} };
+    return { fit() {}, setView() {}, cancel: () => false };
   }
 }
 
@@ -222,7 +227,9 @@ state.on(["trying", "data"], () => {
   const trying = state.get("trying"), box = document.getElementById("trying");
   const ready = trying && state.get("variant") === trying.variant;
   box.classList.toggle("hidden", !ready);
-  if (ready) document.getElementById("trying-cost").textContent = state.get("data").cost;
+  if (!ready) return;
+  document.getElementById("trying-name").textContent = `Trying: ${trying.label}`;
+  document.getElementById("trying-cost").textContent = state.get("data").cost;
 });
 // frame, step and selection belong in the address, so that a link shows the same moment; written when things are at rest
 let addressTimer = 0;
@@ -235,5 +242,4 @@ state.on(["frame", "step", "who", "pick"], () => {
     window.history.replaceState(null, "", address);
   }, 250);
 });
-setup.revision = state.get("revision");
 loadShown();

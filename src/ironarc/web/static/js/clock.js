@@ -1,19 +1,18 @@
 // Playback by the clock: the frame shown is the one the clock asks for. Frames are dropped, never stretched.
 
+import { frameAfter } from "./playing.js";
+
 export function createClock(state, setup) {
   let startedAt = 0, startFrame = 0, request = 0;
   let drawn = [];
 
   function tick(now) {
     if (!state.get("playing")) return;
-    const [first, last] = [setup.first, setup.last], fps = setup.fps * state.get("speed");
+    const { first, last } = setup, fps = setup.fps * state.get("speed");
     // the first callback's time can lie a little before the moment play was pressed
     const elapsed = Math.max(now - startedAt, 0);
-    let frame = startFrame + Math.floor((elapsed / 1000) * fps);
-    if (frame > last) {
-      if (!state.get("loop")) { state.set({ frame: last, playing: false, rate: null }); return; }
-      frame = first + ((frame - first) % (last - first + 1));
-    }
+    const { frame, ended } = frameAfter({ start: startFrame, first, last, fps, loop: state.get("loop") }, elapsed / 1000);
+    if (ended) { state.set({ frame, playing: false, rate: null }); return; }
     if (frame !== state.get("frame")) {
       drawn.push(now);
       state.set({ frame });

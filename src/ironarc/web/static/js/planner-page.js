@@ -1,4 +1,4 @@
 // The planner's own page.
-import { tendPlanner } from "./planner.js";
+import { tendPlanner } from "./panels/planner.js";
 
 tendPlanner(document.body);

@@ -1,15 +1,21 @@
-// What is in the shot, as the server told it last: the bench's modules read it from `setup`, which keeps up with it.
+// What is in the shot, as the server told it last: a view of the state's scene, so that there is only one of it.
 
-export function takeScene(setup, scene) {
-  Object.assign(setup, scene);
+const OF_SCENE = ["fps", "rate", "first", "last", "floor", "g", "name", "display", "performers", "props", "references", "guides"];
+
+// `fixed` : what stays while the bench is open. Everything else is read from the state as it is now
+export function createSetup(state, fixed) {
+  const setup = { ...fixed };
+  for (const key of OF_SCENE) Object.defineProperty(setup, key, { get: () => state.get("scene")[key], enumerable: true });
+  return Object.freeze(setup);
 }
 
-export const performerOf = (setup, id) => setup.performers.find((p) => p.id === id) ?? setup.performers[0];
+export const itemsOf = (scene) => [...scene.performers, ...scene.props, ...scene.references, ...scene.guides];
 
-export const itemOf = (setup, id) =>
-  [...setup.performers, ...setup.props, ...setup.references, ...setup.guides].find((item) => item.id === id) ?? null;
+export const performerOf = (scene, id) => scene.performers.find((p) => p.id === id) ?? scene.performers[0];
 
-export const isPerformer = (setup, id) => setup.performers.some((p) => p.id === id);
+export const itemOf = (scene, id) => itemsOf(scene).find((item) => item.id === id) ?? null;
+
+export const isPerformer = (scene, id) => scene.performers.some((p) => p.id === id);
 
 // Row of a prop's track on a frame: [x, y, z, w, x, y, z]; a prop that rests has one row
-export const propRow = (setup, prop, frame) => prop.track[prop.track.length > 1 ? frame - setup.first : 0];
+export const propRow = (scene, prop, frame) => prop.track[prop.track.length > 1 ? frame - scene.first : 0];

@@ -5,9 +5,9 @@ import { createBackdrops } from "./backdrops.js";
 import { createCameras } from "./cameras.js";
 import { createFigure } from "./figure.js";
 import { createGuides } from "./guides.js";
-import { createHands } from "./hands.js";
 import { createMarkers } from "./markers.js";
 import { createProps } from "./props.js";
+import { createTools } from "./tools/tools.js";
 import { createWeights } from "./weights.js";
 
 const PAPER = "#f3efe6";
@@ -37,14 +37,14 @@ export function createStage(canvas, state, setup, actions, references) {
   const weights = createWeights(scene);
   const backdrops = createBackdrops(behind, references, redraw);
   const cameras = createCameras(canvas, travel, redraw);
-  const hands = createHands(canvas, scene, { state, setup, cameras, markers, props, guides, actions, changed: show });
+  const tools = createTools(canvas, scene, { state, setup, cameras, markers, props, guides, actions, changed: show });
 
   function draw() {
     asked = false;
     const camera = cameras.current();
     markers.keepSize(camera, setup.display.size);
     props.placeLabels(camera, canvas.clientWidth, canvas.clientHeight);
-    hands.keepSize(camera, canvas.clientHeight || 1);
+    tools.keepSize(camera, canvas.clientHeight || 1);
     renderer.clear();
     renderer.render(behind, camera);
     renderer.clearDepth();
@@ -88,7 +88,7 @@ export function createStage(canvas, state, setup, actions, references) {
       if (!figure || !motion) continue;
       const read = performer.id === state.get("who");
       if (performer.hidden) { figure.hide(); continue; }
-      figure.show(motion, index, { ghosts: ghosts && read, read, shift: hands.shiftOf(performer.id) });
+      figure.show(motion, index, { ghosts: ghosts && read, read, shift: tools.shiftOf(performer.id) });
       figure.compare(read ? held : null, index);
     }
   }
@@ -104,11 +104,11 @@ export function createStage(canvas, state, setup, actions, references) {
     weights.setFrame(data, motion, reader.figure.joints, index, cameras.current());
     markers.show(shown, setup.display);
     markers.setFrame(data, index, hover === null ? null : hover - setup.first);
-    props.show(setup, frame, { visible: shown.props, setting, picked: setting ? picked : "", ...hands.propShift() });
-    guides.show(setup, { visible: shown.guides, picked: setting ? picked : "", moved: hands.movedPoints(), drawing: state.get("drawing") });
+    props.show(setup, frame, { visible: shown.props, setting, picked: setting ? picked : "", ...tools.propShift() });
+    guides.show(setup, { visible: shown.guides, picked: setting ? picked : "", moved: tools.movedPoints(), drawing: state.get("drawing") });
     guides.showFrame(setup, frame, shown.guides);
     backdrops.show(setup, shown.references);
-    hands.show(frame);
+    tools.show(frame);
     redraw();
   }
 
@@ -160,5 +160,5 @@ export function createStage(canvas, state, setup, actions, references) {
   state.on(["frame", "hover", "scene", "data", "motions", "shown", "playing", "pick", "step", "hold", "drawing", "part"], show);
 
   new ResizeObserver(resize).observe(canvas.parentElement);
-  return { fit: cameras.fit, setView: (name) => { cameras.setView(name); show(); } };
+  return { fit: cameras.fit, cancel: tools.cancel, setView: (name) => { cameras.setView(name); show(); } };
 }

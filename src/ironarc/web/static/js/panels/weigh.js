@@ -1,5 +1,5 @@
 // The Weigh panel: masses, loads, what is shown. Buttons say what they do in data-weigh, fields in data-weigh-change.
-import { getJson, postJson } from "./api.js";
+import { getJson, postJson } from "../api.js";
 import { createFields } from "./fields.js";
 
 export function createWeighPanel(panel, state, setup, actions) {

@@ -1,7 +1,7 @@
 // The Set panel: the scene sheet and the fields of what is picked. Its buttons say what they do in data-set,
 // its fields in data-change.
 import { createFields } from "./fields.js";
-import { itemOf } from "./scene.js";
+import { itemOf } from "../scene.js";
 
 const RADIANS = Math.PI / 180;
 

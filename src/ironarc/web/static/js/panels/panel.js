@@ -1,5 +1,9 @@
 // The panel at the right: server-rendered, refreshed by htmx; its buttons say what they do in data-action.
 
+import { createLater } from "../later.js";
+
+const QUIET_MS = 250;
+
 export function createPanel(root, state, setup, actions) {
   const panel = document.getElementById("panel");
 
@@ -51,10 +55,10 @@ export function createPanel(root, state, setup, actions) {
   panel.addEventListener("change", (event) => { if (Object.keys(event.target.dataset).some((key) => /change|list|one|offset/i.test(key))) delete event.target.dataset.typed; }, true);
 
   // arrow keys change a slider step by step: one edit for a run of them
-  let weighing = 0;
+  const later = createLater(QUIET_MS);
   function weighSoon(layer, weight) {
-    clearTimeout(weighing);
-    weighing = setTimeout(() => actions.edit({ kind: "set_layer_weight", layer_id: layer, weight, performer: state.get("who") }), 250);
+    const performer = state.get("who");
+    later(layer, () => actions.edit({ kind: "set_layer_weight", layer_id: layer, weight, performer }));
   }
 
   const layerOf = (node) => node.closest("[data-layer]").dataset.layer;
@@ -68,7 +72,7 @@ export function createPanel(root, state, setup, actions) {
       button.closest(".finding")?.classList.add("is-chosen");
       actions.go(Math.floor((Number(button.dataset.start) + Number(button.dataset.end)) / 2), Number(button.dataset.start), Number(button.dataset.end));
     }
-    if (action === "try-arc") actions.tryArc(Number(button.dataset.frame));
+    if (action === "try") actions.tryCorrection({ variant: button.dataset.try, correction: button.dataset.correction, label: button.dataset.label, options: JSON.parse(button.dataset.options) });
     if (action === "mute") actions.edit({ kind: "mute_layer", layer_id: layerOf(button), muted: button.dataset.muted === "1", performer: state.get("who") });
     if (action === "delete") actions.edit({ kind: "delete_layer", layer_id: layerOf(button), performer: state.get("who") });
   });

@@ -1,16 +1,14 @@
 // The bar at the top and the buttons on the stage: playback, moments, views, what to show.
 
+import { momentsOf, nextMoment } from "../playing.js";
+
 export function createTransport(root, state, setup, { actions, stage, timeview, references, planner }) {
   const frameField = document.getElementById("frame"), meter = document.getElementById("meter");
   const clamp = (frame) => Math.min(Math.max(frame, setup.first), setup.last);
   const moveTo = (frame) => { state.set({ frame: clamp(frame), playing: false }); timeview.reveal(state.get("frame")); };
 
-  // The moments of all flights in order: [frame, name]
-  function moments() {
-    const data = state.get("data");
-    const all = (data?.flights ?? []).flatMap((f) => [[f.take_off, "take_off"], [f.apex, "apex"], [f.landing, "landing"]]);
-    return all.sort((a, b) => a[0] - b[0]);
-  }
+  const flights = () => state.get("data")?.flights ?? [];
+  const frames = () => momentsOf(flights()).map((m) => m[0]);
 
   const doing = {
     first: () => moveTo(setup.first),
@@ -23,8 +21,8 @@ export function createTransport(root, state, setup, { actions, stage, timeview, 
     "zoom-in": () => timeview.zoom(0.6),
     "zoom-out": () => timeview.zoom(1 / 0.6),
     "zoom-all": () => timeview.all(),
-    "previous-moment": () => moveTo(moments().map((m) => m[0]).filter((f) => f < state.get("frame")).pop() ?? setup.first),
-    "next-moment": () => moveTo(moments().map((m) => m[0]).find((f) => f > state.get("frame")) ?? setup.last),
+    "previous-moment": () => moveTo(frames().filter((f) => f < state.get("frame")).pop() ?? setup.first),
+    "next-moment": () => moveTo(frames().find((f) => f > state.get("frame")) ?? setup.last),
     "fold-panel": () => root.classList.toggle("panel-folded"),
     "previous-mark": () => references.step(-1),
     "next-mark": () => references.step(1),
@@ -33,10 +31,9 @@ export function createTransport(root, state, setup, { actions, stage, timeview, 
     side: () => actions.setSide(state.get("side") === "now" ? "before" : "now"),
   };
 
-  // The next such moment after the frame, or the first one again
   function jump(name) {
-    const all = moments().filter((m) => m[1] === name).map((m) => m[0]);
-    if (all.length) moveTo(all.find((f) => f > state.get("frame")) ?? all[0]);
+    const at = nextMoment(flights(), name, state.get("frame"));
+    if (at !== null) moveTo(at);
   }
 
   function setView(name) {

@@ -1,0 +1,94 @@
+// What a hand does on the stage. A press goes to the first tool that begins on what lies under it; that one gets the
+// moves and the end, or, with Esc, is cancelled. A tool's `move` says in words what it does.
+import { createAim } from "./aim.js";
+import { createBendTool } from "./bend.js";
+import { createDrawTool } from "./draw.js";
+import { createPlaceTool } from "./place.js";
+import { createPointTool } from "./point.js";
+
+const STILL_PX = 4; // a press that moves less is a click
+
+export function createTools(canvas, scene, { state, setup, cameras, markers, props, guides, actions, changed }) {
+  const aim = createAim(canvas, cameras);
+  const place = createPlaceTool(scene, { aim, state, setup, actions });
+  const bend = createBendTool({ aim, setup, guides, actions });
+  const draw = createDrawTool({ aim, state, setup, cameras });
+  const point = createPointTool(canvas, { aim, state, setup, cameras, markers, props, actions });
+  const dragged = [bend, place];
+  let active = null, waiting = false, pressedAt = null;
+
+  const stop = (event) => { event.stopImmediatePropagation(); event.preventDefault(); };
+
+  function press(event) {
+    pressedAt = [event.clientX, event.clientY];
+    if (event.button !== 0 || waiting || event.target !== canvas || draw.active()) return;
+    aim.at(event);
+    active = dragged.find((tool) => tool.begin()) ?? null;
+    if (!active) return;
+    cameras.hold(true);
+    canvas.setPointerCapture(event.pointerId);
+    stop(event);
+  }
+
+  function move(event) {
+    if (active) {
+      aim.at(event);
+      const says = active.move();
+      if (says) { state.set({ dragSays: says }); changed(); }
+      stop(event);
+      return;
+    }
+    if (event.buttons || state.get("playing") || event.target !== canvas) return;
+    aim.at(event);
+    const hint = draw.active() ? null : dragged.map((tool) => tool.hint()).find(Boolean) ?? null;
+    state.set({ dragSays: hint });
+    canvas.style.cursor = draw.active() ? "crosshair" : hint ? "grab" : "";
+    point.hover(event, !hint);
+  }
+
+  async function letGo(finish) {
+    active = null;
+    cameras.hold(false);
+    state.set({ dragSays: null });
+    waiting = true;
+    await finish();
+    waiting = false;
+    changed();
+  }
+
+  function release(event) {
+    if (!active) return;
+    const tool = active;
+    letGo(() => tool.end());
+    stop(event);
+  }
+
+  function click(event) {
+    if (!pressedAt || Math.hypot(event.clientX - pressedAt[0], event.clientY - pressedAt[1]) > STILL_PX || event.target !== canvas) return;
+    aim.at(event);
+    if (draw.active()) draw.click();
+    else point.click(event);
+  }
+
+  const stage = canvas.parentElement;
+  stage.addEventListener("pointerdown", press, true); // in the capture phase, before the camera's own
+  stage.addEventListener("pointermove", move, true);
+  stage.addEventListener("pointerup", release, true);
+  stage.addEventListener("pointercancel", () => { const tool = active; if (tool) letGo(() => tool.cancel()); }, true);
+  canvas.addEventListener("click", click);
+  canvas.addEventListener("pointerleave", point.leave);
+
+  return {
+    shiftOf: place.shiftOf,
+    propShift: place.propShift,
+    movedPoints: bend.movedPoints,
+    keepSize: place.keepSize,
+    show: place.show,
+    // Puts back what is being dragged; says whether anything was
+    cancel() {
+      const tool = active;
+      if (tool) letGo(() => tool.cancel());
+      return Boolean(tool);
+    },
+  };
+}

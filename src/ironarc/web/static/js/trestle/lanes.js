@@ -1,0 +1,197 @@
+// What stands on the trestle, as descriptions: every lane a function of the reading and of where frames lie.
+import { performerOf } from "../scene.js";
+import { node } from "./svg.js";
+import { EDGE, GUTTER } from "./timeview.js";
+
+const RULER = 24, FLAGS = 18, STRAP = 17, ARCH = 92, HEADROOM = 30, NO_ARCH = 22, PIER = 15, KEYS = 18, GAP = 5;
+const WHOLE_POSE = 0.5; // share of the joints keyed on a frame that makes it a pose
+const TICK_PX = 52; // the least room for a number of the ruler
+const MONO_PX = 7.2; // a digit of a label
+const WORD_PX = 6.4; // a letter of a mark's word
+
+const laneName = (y, says, key) => node("text", { x: 12, y, class: "lane-name" }, says, key);
+
+// The smallest step of 1, 2, 5, 10 … frames that leaves room for its numbers
+export function tickStep(frames, width) {
+  const least = (frames / width) * TICK_PX;
+  for (let ten = 1; ; ten *= 10) for (const n of [1, 2, 5]) if (n * ten >= least) return n * ten;
+}
+
+// Flags of the references' marks, and of the key poses stills belong to
+export function flagsOf(references) {
+  const seen = references.filter((r) => !r.hidden);
+  const marks = seen.flatMap((r) => r.marks.map((m) => ({ frame: m.frame, word: m.word, of: r.name })));
+  const poses = seen.filter((r) => r.pose_frame !== null).map((r) => ({ frame: r.pose_frame, word: r.name, of: "key pose", pose: true }));
+  return [...marks, ...poses].sort((a, b) => a.frame - b.frame);
+}
+
+// Where each lane begins, and how high they are together
+export function layoutOf(data, flags) {
+  // with no flight there is no arch to leave room for
+  const deck = RULER + (flags.length ? FLAGS : 0) + (data.flights.length ? HEADROOM + ARCH : NO_ARCH);
+  const straps = deck + GAP + data.piers.length * PIER, keys = straps + data.loads.length * STRAP + 2;
+  return { deck, piers: deck + GAP, straps, keys, height: keys + KEYS + 4 };
+}
+
+export function rulerLane({ x, view, width, height }) {
+  const [a, b] = view, step = tickStep(b - a, width), out = [];
+  for (let f = Math.ceil(a / step) * step; f <= b; f += step) {
+    out.push(node("line", { x1: x(f), x2: x(f), y1: RULER - 6, y2: height, class: "tick" }, [], `tick${f}`));
+    out.push(node("text", { x: x(f), y: RULER - 9, "text-anchor": "middle" }, String(f), `number${f}`));
+  }
+  return out;
+}
+
+function arcPath(points, x, base, scale) {
+  return points.map(([frame, height], i) => `${i ? "L" : "M"}${x(frame).toFixed(1)} ${(base - height * scale).toFixed(1)}`).join("");
+}
+
+// `held` : what stood before a correction that is tried, or null
+export function flightNode(flight, { data, first, x, width, deck: base, scale, held }) {
+  const level = (frame) => data.com[frame - first][1];
+  const from = level(flight.take_off), to = level(flight.landing), run = Math.max(flight.landing - flight.take_off, 1);
+  // both arches stand on the line from take-off to landing
+  const over = (frame, y) => [frame, y - (from + ((to - from) * (frame - flight.take_off)) / run)];
+  const ends = [[flight.take_off, 0], [flight.landing, 0]];
+  const frames = Array.from({ length: flight.end - flight.start + 1 }, (_, i) => flight.start + i);
+  const own = frames.map((f) => over(f, level(f)));
+  const asked = frames.map((f) => over(f, flight.asked[f - flight.start][1]));
+  const curve = (points) => arcPath([ends[0], ...points, ends[1]], x, base, scale);
+  const stood = held && curve(frames.map((f) => over(f, held.com[f - first][1])));
+  // centred over the arch, but never over the edge of the lanes
+  const half = (flight.label.length * MONO_PX) / 2 + 4;
+  const middle = Math.min(Math.max(x((flight.take_off + flight.landing) / 2), GUTTER + half), width - EDGE - half);
+  const top = Math.max(...own.map((p) => p[1])) * scale, idealTop = Math.max(...asked.map((p) => p[1])) * scale;
+  const away = idealTop - top, labelTop = Math.max(away > 30 || away < -4 ? top : Math.max(top, idealTop), 8);
+  const says = `gravity asks ${Math.round(flight.asked_rise_m * 100)} cm`;
+  const askedLabel = away > 30
+    ? { x: middle, y: base - idealTop - 7, "text-anchor": "middle", class: "asked-label" }
+    : { x: Math.max(x(flight.landing) + 8, middle + half + 4), y: base - Math.max(idealTop, 14) + 4, class: "asked-label" };
+  return node("g", {
+    class: "flight", tabindex: 0, role: "button", "data-flight": flight.start,
+    "aria-label": `Flight ${flight.start} to ${flight.end}: ${flight.label}, ${flight.grade}`,
+  }, [
+    stood && node("path", { d: stood, class: "was" }, [], "was"),
+    node("path", { d: curve(asked), class: "asked" }, [], "asked"),
+    node("path", { d: `${curve(own)}Z`, class: "arch-fill" }, [], "fill"),
+    ...own.map(([f, h]) => node("line", { x1: x(f), x2: x(f), y1: base, y2: base - h * scale, class: "strut" }, [], `strut${f}`)),
+    node("path", { d: curve(own), class: "arch" }, [], "arch"),
+    node("text", { x: middle, y: base - labelTop - 7, "text-anchor": "middle", class: "arch-label" }, flight.label, "label"),
+    Math.abs(away) > 14 && node("text", askedLabel, says, "asks"),
+  ], `flight${flight.start}`);
+}
+
+// Pixels a metre of height, so that the tallest arch fills its room
+export function archScale(flights) {
+  const askedRise = (f) => f.asked.map((p) => p[1] - Math.min(f.asked[0][1], f.asked.at(-1)[1]));
+  return ARCH / Math.max(0.05, ...flights.map((f) => Math.max(f.rise_m, f.drop_m, ...askedRise(f))));
+}
+
+export function flightLane(at) {
+  const { data, deck, width } = at, scale = archScale(data.flights);
+  return [
+    !data.flights.length && node("text", { x: GUTTER + 8, y: deck - 6, class: "lane-none" }, "No flight: something holds the body throughout", "none"),
+    ...data.flights.map((flight) => flightNode(flight, { ...at, scale })),
+    node("line", { x1: GUTTER, x2: width - EDGE, y1: deck, y2: deck, class: "deck" }, [], "deck"),
+  ].filter(Boolean);
+}
+
+const capital = (word) => word[0].toUpperCase() + word.slice(1);
+export const pierName = ({ side, limb }) => (side ? `${capital(side)} ${limb}` : capital(limb));
+
+export function pierLane({ data, x, piers: top }) {
+  return data.piers.flatMap((row, i) => {
+    const y = top + i * PIER, name = pierName(row);
+    return row.spans.flatMap(([a, b]) => {
+      const x0 = x(a - 0.5), x1 = x(b + 0.5), key = `${name}${a}`;
+      return [
+        node("rect", { x: x0, y: y + 3, width: Math.max(x1 - x0, 2), height: PIER - 5, class: "pier" },
+          [node("title", {}, `${name} planted, frames ${a} to ${b}`)], key),
+        ...[x0, x1 - 2].map((at, n) => node("rect", { x: at, y: y + 1, width: 2, height: PIER - 2, class: "pier-cap" }, [], `${key}cap${n}`)),
+      ];
+    });
+  });
+}
+
+export function flagLane(flags, { x, width }) {
+  return flags.map((flag, i) => {
+    const at = x(flag.frame), y = RULER + 3;
+    // the word stands there only if the next flag leaves room for it
+    const room = i + 1 < flags.length ? x(flags[i + 1].frame) - at : width - EDGE - at;
+    return node("g", {
+      class: `flag${flag.pose ? " is-pose" : ""}`, role: "button", tabindex: 0, "data-frame": flag.frame,
+      "aria-label": `${flag.word}, frame ${flag.frame}`,
+    }, [
+      node("title", {}, `${flag.word} (${flag.of}), frame ${flag.frame}`),
+      node("path", { d: `M${at - 0.75} ${y - 3}h1.5v${FLAGS - 2}h-1.5zM${at} ${y - 3}l8 4-8 4z` }),
+      room > flag.word.length * WORD_PX + 16 && node("text", { x: at + 11, y: y + 7 }, flag.word),
+    ], `${flag.of}${flag.word}${flag.frame}`);
+  });
+}
+
+// Where the performer's motion does not play, and where frames were cut out
+export function timingLane({ plays, seams }, { x, first, last, height }) {
+  const moves = plays[0] < plays[1]; // one pose alone stands throughout
+  const idle = (moves ? [[first, plays[0] - 1], [plays[1] + 1, last]] : []).filter(([a, b]) => a <= b);
+  return [
+    ...idle.map(([a, b]) => node("rect", { x: x(a - 0.5), y: RULER, width: Math.max(x(b + 0.5) - x(a - 0.5), 0), height: height - RULER, class: "idle" },
+      [node("title", {}, "The motion does not play here: its end pose holds")], `idle${a}`)),
+    ...seams.map((seam) => node("line", { x1: x(seam), x2: x(seam), y1: RULER, y2: height, class: "seam" },
+      [node("title", {}, "Frames were cut out here")], `seam${seam}`)),
+  ];
+}
+
+// What is held, as straps over the footing that tighten and slacken with how much of it counts
+export function strapLane({ data, x, first, straps: top }) {
+  return data.loads.flatMap((load, i) => {
+    const y = top + i * STRAP + STRAP - 4, says = `${load.name} ${Number(load.kg.toPrecision(3))} kg`;
+    const held = load.counts.flatMap((c, f) => (c > 0 ? [[x(first + f), y - c * (STRAP - 8)]] : []));
+    if (!held.length) return [];
+    const [x0, x1] = [held[0][0] - 4, held.at(-1)[0] + 4];
+    const along = held.map(([at, h]) => `L${at.toFixed(1)} ${h.toFixed(1)}`).join("");
+    return [
+      node("path", { d: `M${x0} ${y}${along}L${x1} ${y}Z`, class: "strap" },
+        [node("title", {}, `${says}, held on frames ${load.start} to ${load.end}`)], `strap${i}`),
+      node("text", { x: x0 + 8, y: y - 1, class: "strap-name" }, says, `says${i}`),
+    ];
+  });
+}
+
+export function keyLane({ dense, frames }, { x, first, last, keys: top }) {
+  if (dense) {
+    const x0 = x(first - 0.5), x1 = x(last + 0.5);
+    return [node("rect", { x: x0, y: top + 5, width: x1 - x0, height: 8, class: "key-band" })];
+  }
+  const y = top + 9;
+  return frames.map(([f, share]) => {
+    // a pose of the whole body is a diamond, a key on a few joints a tick
+    const d = share > WHOLE_POSE ? `M${x(f)} ${y - 5}l4 5-4 5-4-5z` : `M${x(f) - 0.5} ${y - 3}h1v6h-1z`;
+    return node("path", { d, class: "key" }, [], `key${f}`);
+  });
+}
+
+// Names of the lanes, in the gutter
+export function laneNames(data, flags, { deck, piers, straps, keys }) {
+  return [
+    laneName(RULER - 9, "Frame", "frame"),
+    laneName(deck - 4, "Flights", "flights"),
+    ...data.piers.map((row, i) => laneName(piers + i * PIER + 11, pierName(row), pierName(row))),
+    ...data.loads.map((load, i) => laneName(straps + i * STRAP + STRAP - 5, "Held", `held${i}`)),
+    laneName(keys + 13, "Keys", "keys"),
+    flags.length && laneName(RULER + 12, "Marks", "marks"),
+  ].filter(Boolean);
+}
+
+// All lanes by name, each a list of nodes; `at` : { data, scene, who, held, x, view, width }
+export function lanesOf(at) {
+  const { data, scene, who } = at, performer = performerOf(scene, who), flags = flagsOf(scene.references);
+  const all = { ...at, first: scene.first, last: scene.last, ...layoutOf(data, flags) };
+  return {
+    height: all.height,
+    names: laneNames(data, flags, all),
+    lanes: {
+      ruler: rulerLane(all), flights: flightLane(all), piers: pierLane(all), straps: strapLane(all),
+      keys: keyLane(performer.keys, all), timing: timingLane(performer, all), flags: flagLane(flags, all),
+    },
+  };
+}

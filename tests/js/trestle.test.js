@@ -1,0 +1,83 @@
+// What stands on the trestle, worked out without a browser.
+import assert from "node:assert/strict";
+import { test } from "node:test";
+
+import { flagsOf, flightNode, keyLane, lanesOf, tickStep, timingLane } from "../../src/ironarc/web/static/js/trestle/lanes.js";
+import { matched, node } from "../../src/ironarc/web/static/js/trestle/svg.js";
+
+const x = (frame) => 84 + frame * 10;
+const parabola = Array.from({ length: 11 }, (_, i) => [0, 1 + i * (10 - i) * 0.01, 0]);
+const flight = {
+  start: 2, end: 10, take_off: 1, landing: 11, rise_m: 0.25, drop_m: 0.25, label: "9 f · 0.38 s · 25 cm", grade: "sound",
+  asked: parabola.slice(1, 10), asked_rise_m: 0.25,
+};
+const data = { com: parabola, flights: [flight], loads: [], piers: [{ limb: "foot", side: "left", spans: [[1, 1]] }, { limb: "seat", side: "", spans: [[4, 6]] }] };
+const scene = {
+  first: 1, last: 11, performers: [{ id: "performer1", keys: { dense: false, frames: [[1, 0.9], [6, 0.2]] }, plays: [1, 11], seams: [] }],
+  props: [], references: [], guides: [],
+};
+const at = { data, scene, who: "performer1", held: null, x, view: [0.5, 11.5], width: 400 };
+const tags = (nodes, cls) => nodes.filter((n) => n.attributes.class === cls);
+
+test("ruler steps are 1, 2 or 5 times ten, with room for their numbers", () => {
+  assert.equal(tickStep(72, 900), 5);
+  assert.equal(tickStep(10, 900), 1);
+  assert.equal(tickStep(20000, 900), 2000);
+});
+
+test("a flight's arch is as high as its rise, and stands on its take-off and landing", () => {
+  const all = flightNode(flight, { data, first: 1, x, width: 400, deck: 100, scale: 200, held: null });
+  const [arch] = tags(all.children, "arch");
+  const points = arch.attributes.d.slice(1).split("L").map((p) => p.split(" ").map(Number));
+  assert.deepEqual(points[0], [x(1), 100]);
+  assert.deepEqual(points.at(-1), [x(11), 100]);
+  assert.equal(Math.min(...points.map((p) => p[1])), 50); // 25 cm at 200 px a metre
+  assert.equal(tags(all.children, "strut").length, 9);
+  assert.equal(tags(all.children, "asked-label").length, 0); // both arches are one
+  assert.equal(tags(all.children, "was").length, 0);
+});
+
+test("while a correction is tried, the arch that stood is drawn too, and what gravity asks is said if it is far", () => {
+  const held = { com: parabola.map(([a, y, b]) => [a, 1 + (y - 1) / 2, b]) };
+  const low = { ...flight, asked: flight.asked.map(([a, y, b]) => [a, 1 + (y - 1) * 2, b]), asked_rise_m: 0.5 };
+  const all = flightNode(low, { data, first: 1, x, width: 400, deck: 100, scale: 200, held });
+  assert.equal(tags(all.children, "was").length, 1);
+  assert.equal(tags(all.children, "asked-label")[0].text, "gravity asks 50 cm");
+});
+
+test("lanes lie below one another and are named", () => {
+  const { height, names, lanes } = lanesOf(at);
+  assert.deepEqual(names.map((n) => n.text), ["Frame", "Flights", "Left foot", "Seat", "Keys"]);
+  const ys = names.slice(1).map((n) => n.attributes.y);
+  assert.deepEqual(ys, [...ys].sort((a, b) => a - b));
+  assert.ok(height > ys.at(-1));
+  assert.equal(tags(lanes.piers, "pier").length, 2);
+  assert.equal(lanesOf({ ...at, data: { ...data, flights: [] } }).lanes.flights[0].text, "No flight: something holds the body throughout");
+});
+
+test("keys of the whole body are diamonds, of a few joints ticks, of a capture a band", () => {
+  const [pose, tick] = keyLane(scene.performers[0].keys, { x, first: 1, last: 11, keys: 0 });
+  assert.match(pose.attributes.d, /l4 5-4 5-4-5z/);
+  assert.match(tick.attributes.d, /h1v6h-1z/);
+  assert.equal(keyLane({ dense: true, frames: [] }, { x, first: 1, last: 11, keys: 0 })[0].attributes.width, x(11.5) - x(0.5));
+});
+
+test("where a motion does not play is hatched, and one pose alone is not", () => {
+  const range = { x, first: 1, last: 11, height: 90 };
+  assert.equal(timingLane({ plays: [3, 9], seams: [5.5] }, range).length, 3);
+  assert.equal(timingLane({ plays: [1, 1], seams: [] }, range).length, 0);
+});
+
+test("marks of hidden references have no flags, and key poses of stills have", () => {
+  const film = { hidden: false, name: "Film", marks: [{ frame: 8, word: "apex" }], pose_frame: null };
+  const still = { hidden: false, name: "Still", marks: [], pose_frame: 3 };
+  assert.deepEqual(flagsOf([film, still, { ...film, hidden: true }]).map((f) => f.frame), [3, 8]);
+});
+
+test("nodes that stay are kept, also where others come between them", () => {
+  const had = [node("path", {}, [], "a"), node("path", {}, [], "b"), node("text", {}, "x")];
+  const wanted = [node("path", {}, [], "b"), node("line", {}, [], "c"), node("text", {}, "y")];
+  assert.deepEqual(matched(had, wanted), { kept: [1, null, 2], gone: [0] });
+  // the same key on another tag is another node
+  assert.deepEqual(matched([node("path", {}, [], "a")], [node("line", {}, [], "a")]), { kept: [null], gone: [0] });
+});
