@@ -1,5 +1,5 @@
 // Reading plots on the trestle's own frame axis, chosen by chips.
-import uPlot from "../vendor/uPlot.esm.js";
+import uPlot from "../../vendor/uPlot.esm.js";
 import { EDGE, GUTTER } from "./timeview.js";
 
 const HEIGHT = 82;
