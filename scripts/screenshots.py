@@ -44,7 +44,7 @@ def reading_and_truing(person: Person, ids: dict[str, int]) -> None:
     shoot(person, "bench-read")
     changed(person, lambda: hide(person, "reference1"))
     person.open_shot(hop, "?frame=37")
-    person.click("#panel [data-action='try-arc']")
+    person.click("#panel [data-action='try']")
     person.until(lambda: person.shown()[0] == "true_arc(frame=37)" and person.one("#trying").is_displayed())
     shoot(person, "true-the-arc-tried")
     person.click("#take")

@@ -23,7 +23,7 @@ def hop_file(tmp_path):
 
 
 def take_true_arc(person) -> None:
-    person.click(f"{FINDINGS} [data-action='try-arc']")
+    person.click(f"{FINDINGS} [data-action='try']")
     person.sees("#trying-cost", "The rise goes from 27 to 51 cm")
     person.click("#take")
     person.until(lambda: person.shown()[0] == "now" and not person.one("#undo").get_property("disabled"))
@@ -186,7 +186,7 @@ def test_true_the_arc_settles_the_finding_and_can_be_undone_after_reload_and_res
 def test_a_tried_correction_can_be_put_back(person, hop):
     person.open_shot(hop)
     revision = person.shown()[1]
-    person.click(f"{FINDINGS} [data-action='try-arc']")
+    person.click(f"{FINDINGS} [data-action='try']")
     person.until(lambda: person.shown()[0] == "true_arc(frame=37)")
     assert person.sees("#lanes .arch-label", "51 cm")
     person.press(Keys.ESCAPE)
@@ -201,7 +201,7 @@ def test_from_a_flight_on_the_trestle_by_keyboard(person, hop):
     person.press(Keys.ENTER)
     assert person.sees("#panel h2", "True a flight")
     assert person.frame == 37
-    person.click("#panel [data-action='try-arc']")
+    person.click("#panel [data-action='try']")
     assert person.sees("#trying-cost", "The rise goes from")
 
 
@@ -280,7 +280,7 @@ def test_a_change_made_elsewhere_is_refused_in_words(person, hop, session):
 
     person.open_shot(hop)
     shots.apply(session, hop, shots.standing(session, hop).revision, Ask("rename_shot", "Renamed elsewhere"))
-    person.click(f"{FINDINGS} [data-action='try-arc']")
+    person.click(f"{FINDINGS} [data-action='try']")
     person.until(lambda: person.one("#take").is_displayed())
     person.click("#take")
     assert person.sees("#bench-message", "changed elsewhere after you opened it")
