@@ -71,9 +71,13 @@ def test_json_has_the_documented_form(files):
     assert list(first["figure"]["segments"][0]) == ["joint", "segment", "mass_kg", "com_m", "inertia_kgm2"]
     assert list(out["flights"][0]) == [
         "start", "end", "hang_frames", "hang_s", "rise_m", "drop_m", "take_off_ms", "implied_g", "implied_g_se",
-        "arc_rms_m", "arc_max_m", "speed_factor", "spin",
+        "arc_rms_m", "arc_max_m", "speed_factor", "spin", "steps",
     ]  # fmt: skip
-    assert list(out["findings"][0]) == ["kind", "grade", "start", "end", "value", "unit", "limit", "says", "true_with"]
+    finding = ["kind", "grade", "start", "end", "value", "unit", "limit", "says", "true_with"]
+    assert list(first["findings"][0]) == finding
+    assert list(out["findings"][0]) == [*finding, "id", "performer", "own", "left"]
+    assert first["findings"][0]["true_with"] == "true_arc"
+    assert "steps" not in first["flights"][0]
     assert np.shape(out["com_m"]) == np.shape(out["angular_momentum_kgm2s"]) == (72, 3)
     assert out["unit"] == {"scale_to_m": 0.01, "guessed": True}
     assert sum(s["mass_kg"] for s in out["figure"]["segments"]) == pytest.approx(75.0)

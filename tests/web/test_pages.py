@@ -1,12 +1,15 @@
 """Pages and data through the client, as browser and scripts use them."""
 
+import html
 import io
 import json
+import re
 
 import numpy as np
 import pytest
 
 from ironarc.core.formats import bvh
+from ironarc.core.judging.version import rules_version
 from ironarc.core.reading import read_shot
 from ironarc.store import shots
 from ironarc.web.security import HEADERS
@@ -110,8 +113,13 @@ def test_nothing_is_changed_without_a_token(client, hop, session, hop_file):
 
 
 def test_motion_is_float32_that_can_be_cached_for_ever(client, hop):
-    answer = client.get(f"/shots/{hop[0]}/r/{hop[1]}/motion.f32")
+    mark = json.loads(html.unescape(re.search(r"data-setup='([^']*)'", client.get(f"/shots/{hop[0]}").text)[1]))["mark"]
+    answer = client.get(f"/shots/{hop[0]}/r/{hop[1]}/motion.f32?v={mark}")
     assert "immutable" in answer.headers["Cache-Control"]
+    assert mark.endswith(rules_version())
+    for other in ("", "?v=", f"?v=0123456789abcdef-{rules_version()}", f"?v={mark}0"):
+        answer = client.get(f"/shots/{hop[0]}/r/{hop[1]}/motion.f32{other}")
+        assert (answer.status_code, answer.headers["Cache-Control"]) == (200, "no-store")
     poses = bake_shot(demo("Gap hop"))
     table = np.frombuffer(answer.data, "<f4").reshape(72, len(poses.rig), 7)
     np.testing.assert_allclose(table[..., :3], poses.position, atol=1e-6)

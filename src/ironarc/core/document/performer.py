@@ -73,8 +73,8 @@ class Performer:
     scale_to_m : metres in one of the rig's own length units; unit_guessed : True if guessed from the figure's height
     weighing : at its own size; a scaled body weighs by the cube of its scale
     contacts : set by hand, over what is detected; left : findings that stay as they are, with the reason
-    sample_time_s : seconds between the values the motion was brought in with, where it was sampled anew more densely
-        since; 0 where every frame has its own. What lies between them is no measurement
+    sample_time_s : seconds between the frames the motion was captured or keyed on, where the rate was raised since;
+        0 where every frame is its own. What lies between them was worked out, and is no evidence of anything
     """
 
     name: str

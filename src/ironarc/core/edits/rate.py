@@ -7,7 +7,6 @@ from ironarc.core.columns import Keys
 from ironarc.core.document import Performer, Shot
 from ironarc.core.errors import EditError
 from ironarc.core.judging.findings import can_judge
-from ironarc.core.motion.layers import BROUGHT_IN
 from ironarc.core.motion.retime import KeysCollide, retime_keys, retime_layers, retime_span
 from ironarc.core.reading import Reading, read_shot
 from ironarc.core.reading.flights import Flight
@@ -103,9 +102,7 @@ def _retimed(performer: Performer, about: int, factor: Fraction, was_s: float) -
 
 
 def _sample_time(performer: Performer, was_s: float, now_s: float) -> float:
-    """Seconds between measured values at a new rate: keys are none, and a coarser rate has each on a frame again."""
-    if not performer.layers or performer.layers[0].role != BROUGHT_IN:
-        return 0.0
+    """Seconds between the frames it was made on, at a new rate; a coarser one has each on a frame again."""
     measured = max(performer.sample_time_s, was_s)
     return measured if measured > now_s * (1 + SAME) else 0.0
 

@@ -13,7 +13,8 @@ from ironarc.core.columns.turns import CHANNELS
 from ironarc.core.figure.rig import POSITION_CHANNELS, Rig
 from ironarc.core.motion.layers import TURN, Layer
 
-HALF_TURN = np.pi
+# Below it no rotation winds: angles written within ±180° come near half a turn before they leap back
+MAY_WIND = np.pi / 2
 
 
 class Tracks:
@@ -141,11 +142,11 @@ class Tracks:
 
     @cached_property
     def _may_wind(self) -> bool:
-        """Whether any rotation can be more than half a turn: no larger than its three angles together."""
+        """Whether any rotation can come past half a turn: none is larger than its three angles together."""
         if not len(self.turning):
             return False
         first, last = self._extent
-        return bool((np.abs(self.angles(np.arange(first, last + 1.0))).sum(axis=-1) >= HALF_TURN).any())
+        return bool((np.abs(self.angles(np.arange(first, last + 1.0))).sum(axis=-1) >= MAY_WIND).any())
 
     @cached_property
     def _wound(self) -> tuple[np.ndarray, int]:

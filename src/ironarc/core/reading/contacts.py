@@ -34,11 +34,12 @@ class Contact:
 @dataclass(frozen=True)
 class PointTrack:
     """World positions (frames, points, 3) m of the contact points, the padding (points,) m of flesh around
-    each, and the slower of the speeds from and to the neighbouring frames (frames, points) m/s."""
+    each, and the slower of the speeds from and to the frames `step` away (frames, points) m/s."""
 
     position: np.ndarray
     padding: np.ndarray
     speed: np.ndarray
+    step: int = 1
 
     @property
     def lowest(self) -> np.ndarray:
@@ -46,8 +47,8 @@ class PointTrack:
         return self.position[..., 1] - self.padding
 
 
-def track_points(poses: Poses, anatomy: Anatomy) -> PointTrack:
-    """Follows every contact point of the body.
+def track_points(poses: Poses, anatomy: Anatomy, step: int = 1) -> PointTrack:
+    """Follows every contact point of the body; speeds are those over `step` frames.
 
     The slower of the backward and the forward speed is kept: on the last frame of a contact a point is
     still, seen backwards, however fast it leaves, and on the first frame it is still seen forwards.
@@ -56,15 +57,20 @@ def track_points(poses: Poses, anatomy: Anatomy) -> PointTrack:
     joints = np.array([p.joint for p in points], dtype=int)
     local = np.array([p.position_m for p in points]).reshape(-1, 3)
     at = poses.position[:, joints] + rotation.rotate(poses.rotation[:, joints], local)
-    return PointTrack(at, flesh_m(anatomy), slower_speed(at, poses.dt))
+    return PointTrack(at, flesh_m(anatomy), slower_speed(at, poses.dt, step), step)
 
 
-def slower_speed(at: np.ndarray, dt: float) -> np.ndarray:
-    """(frames, points) m/s: the slower of backward and forward speed of `at` (frames, points, 3) m."""
-    if len(at) < 2:
+def slower_speed(at: np.ndarray, dt: float, step: int = 1) -> np.ndarray:
+    """(frames, points) m/s: the slower of backward and forward speed of `at` (frames, points, 3) m over `step` frames.
+
+    Nearer to an end than a step, the speed over the step at that end.
+    """
+    step = min(step, len(at) - 1)
+    if step < 1:
         return np.zeros(at.shape[:2])
-    step = np.linalg.norm(np.diff(at, axis=0), axis=-1) / dt
-    return np.minimum(np.concatenate([step[:1], step]), np.concatenate([step, step[-1:]]))
+    moved = np.linalg.norm(at[step:] - at[:-step], axis=-1) / (step * dt)
+    begins, ends = np.repeat(moved[:1], step, axis=0), np.repeat(moved[-1:], step, axis=0)
+    return np.minimum(np.concatenate([begins, moved]), np.concatenate([moved, ends]))
 
 
 def estimate_floor(track: PointTrack, anatomy: Anatomy) -> float:
@@ -109,7 +115,7 @@ def touching_prop(track: PointTrack, anatomy: Anatomy, prop: Prop, frames: np.nd
     if away.min() > SETTINGS["contact_near"].value * scale:
         return np.zeros(away.shape, dtype=bool)  # nothing ever comes near
     inside = away < -SETTINGS["contact_deep"].value * scale
-    return _resting(np.where(inside, np.inf, away), slower_speed(own, dt), scale)
+    return _resting(np.where(inside, np.inf, away), slower_speed(own, dt, track.step), scale)
 
 
 def _resting(away: np.ndarray, speed: np.ndarray, scale: float) -> np.ndarray:

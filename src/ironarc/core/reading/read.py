@@ -79,7 +79,8 @@ def read(
     anatomy = body.anatomy
     centres = mo.body_centres(poses, body)
     body_com = com = mo.whole_com(centres, body)
-    track = track_points(poses, anatomy)
+    apart = frames_a_sample(sample_time_s, poses.dt)
+    track = track_points(poses, anatomy, round(apart))
     floor = estimate_floor(track, anatomy) if floor_m is None else floor_m
     surfaces = {FLOOR: touching(track, anatomy, floor)}
     for prop in props:
@@ -102,7 +103,7 @@ def read(
     flights = tuple(
         measure_flight(
             a, b, com, moved.com_velocity, moved.angular_momentum, inertia(slice(a, b)), poses.frames, poses.dt, g,
-            constant_spans(loads, a, b), max(sample_time_s / poses.dt, 1.0),
+            constant_spans(loads, a, b), apart,
         )
         for a, b in spans
     )  # fmt: skip
@@ -110,6 +111,11 @@ def read(
         poses, body, g, floor, com, moved.com_velocity, moved.com_acceleration, moved.angular_momentum, on,
         tuple(contacts), flights, body_com, mass, poses.frames if own is None else own, loads,
     )  # fmt: skip
+
+
+def frames_a_sample(sample_time_s: float, dt: float) -> float:
+    """Frames of dt s to each one the motion was made on; 1 where each is its own."""
+    return max(sample_time_s / dt, 1.0)
 
 
 def constant_spans(loads: tuple[LoadTrack, ...], a: int, b: int) -> tuple[tuple[int, int], ...]:

@@ -7,7 +7,7 @@ import numpy as np
 from ironarc.core.document import HandContact, Performer, Shot
 from ironarc.core.figure.body import Body
 from ironarc.core.reading.contacts import estimate_floor, track_points
-from ironarc.core.reading.read import Reading, read
+from ironarc.core.reading.read import Reading, frames_a_sample, read
 
 
 @dataclass(frozen=True)
@@ -30,7 +30,8 @@ def floor_of(shot: Shot) -> float:
         return shot.floor_m
     anatomy = shot.performer.body().anatomy
     poses = shot.performer.poses(shot.frame_numbers(), shot.frame_time_s)
-    return estimate_floor(track_points(poses, anatomy), anatomy)
+    step = round(frames_a_sample(shot.performer.sample_time_s, poses.dt))
+    return estimate_floor(track_points(poses, anatomy, step), anatomy)
 
 
 def settled(shot: Shot) -> Shot:
