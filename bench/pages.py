@@ -38,6 +38,7 @@ def server(served: Served, shot_id: int, revision: int) -> None:
 
     def cold() -> None:
         variants._kept.clear()
+        variants._shots.clear()
         client.get(f"/shots/{shot_id}")
 
     base = f"/shots/{shot_id}/r/{revision}"

@@ -4,15 +4,25 @@ Every function works on stacks: the leading dimensions broadcast, the last is th
 vector or set of angles. Angles are radians.
 """
 
+from collections.abc import Sequence
+
 import numpy as np
 
 AXES = "XYZ"
 ORDERS = ("XYZ", "XZY", "YXZ", "YZX", "ZXY", "ZYX")
 IDENTITY = np.array([1.0, 0.0, 0.0, 0.0])
+_CONJUGATE = np.array([1.0, -1.0, -1.0, -1.0])
+FEW = 1200  # numbers in all, below which a sum costs less than the calls that would save it
+# Row r of the matrix of a is a's components at these places, with these signs
+_PLACES = np.array([[0, 1, 2, 3], [1, 0, 3, 2], [2, 3, 0, 1], [3, 2, 1, 0]])
+_SIGNS = np.array([[1.0, -1, -1, -1], [1, 1, -1, 1], [1, 1, 1, -1], [1, -1, 1, 1]])
 
 
 def multiply(a: np.ndarray, b: np.ndarray) -> np.ndarray:
     """Hamilton product a·b: first b, then a. (..., 4) x (..., 4) -> (..., 4)."""
+    if a.size + b.size < FEW:
+        # for a frame or two the calls cost more than the sums: the product as a matrix of a, times b
+        return ((a[..., _PLACES] * _SIGNS) @ b[..., None])[..., 0]
     aw, ax, ay, az = a[..., 0], a[..., 1], a[..., 2], a[..., 3]
     bw, bx, by, bz = b[..., 0], b[..., 1], b[..., 2], b[..., 3]
     out = np.empty((*np.broadcast_shapes(a.shape, b.shape)[:-1], 4))
@@ -32,13 +42,19 @@ def multiply(a: np.ndarray, b: np.ndarray) -> np.ndarray:
 
 def conjugate(q: np.ndarray) -> np.ndarray:
     """The inverse rotation of unit quaternions (..., 4)."""
-    return q * np.array([1.0, -1.0, -1.0, -1.0])
+    return q * _CONJUGATE
 
 
 def rotate(q: np.ndarray, v: np.ndarray, back: bool = False) -> np.ndarray:
     """Vectors v (..., 3) turned by q (..., 4), or by its inverse with `back`."""
     # v' = v + 2 w t + 2 u × t with t = u × v and u the vector part of q; by components, since this is
     # where most of a reading's time goes
+    if q.size + v.size < FEW:
+        upright = np.zeros((*v.shape[:-1], 4))
+        upright[..., 1:] = v
+        inverse = conjugate(q)
+        one, other = (inverse, q) if back else (q, inverse)
+        return multiply(multiply(one, upright), other)[..., 1:]
     w, x, y, z = q[..., 0], q[..., 1], q[..., 2], q[..., 3]
     w = -2.0 * w if back else 2.0 * w  # (w, -u) and (-w, u) turn alike
     a, b, c = v[..., 0], v[..., 1], v[..., 2]
@@ -81,10 +97,48 @@ def about_axis(axis: str, angle: np.ndarray) -> np.ndarray:
 
 def from_euler(order: str, angles: np.ndarray) -> np.ndarray:
     """Quaternions (..., 4) of R = R_order[0](angles[0]) @ R_order[1](angles[1]) @ R_order[2](angles[2])."""
-    q = about_axis(order[0], angles[..., 0])
-    for i in (1, 2):
-        q = multiply(q, about_axis(order[i], angles[..., i]))
-    return q
+    w, *turned = _euler_products(angles, _parity(order))
+    out = np.empty((*angles.shape[:-1], 4))
+    out[..., 0] = w
+    for axis, value in zip(order, turned, strict=True):
+        out[..., 1 + AXES.index(axis)] = value
+    return out
+
+
+class EulerOrders:
+    """Angles of joints that each have an order of their own, turned into quaternions together."""
+
+    def __init__(self, orders: Sequence[str]):
+        self._e = np.array([_parity(order) for order in orders])
+        self._places = 1 + np.array([[AXES.index(axis) for axis in order] for order in orders], dtype=int).reshape(
+            -1, 3
+        )
+        self._joints = np.arange(len(orders))
+
+    def quaternions(self, angles: np.ndarray) -> np.ndarray:
+        """(frames, joints, 4) of angles (frames, joints, 3) rad, each joint's in its own order."""
+        w, *turned = _euler_products(angles, self._e)
+        out = np.empty((*angles.shape[:-1], 4))
+        out[..., 0] = w
+        for i, value in enumerate(turned):
+            out[:, self._joints, self._places[:, i]] = value
+        return out
+
+
+def _parity(order: str) -> float:
+    """e of ij = e k for the axes i, j, k in order: +1 for XYZ, YZX, ZXY, else -1."""
+    i, j = AXES.index(order[0]), AXES.index(order[1])
+    return 1.0 if (j - i) % 3 == 1 else -1.0
+
+
+def _euler_products(angles: np.ndarray, e) -> tuple[np.ndarray, ...]:
+    """w and the parts along the first, second and third axis of (c0 + s0 i)(c1 + s1 j)(c2 + s2 k), with ij = e k."""
+    half = angles * 0.5
+    c, s = np.cos(half), np.sin(half)
+    c0, c1, c2 = c[..., 0], c[..., 1], c[..., 2]
+    s0, s1, s2 = s[..., 0], s[..., 1], s[..., 2] * e
+    cc, ss, sc, cs = c0 * c1, s0 * s1, s0 * c1, c0 * s1
+    return cc * c2 - ss * s2, sc * c2 + cs * s2, cs * c2 - sc * s2, cc * s[..., 2] + ss * (c2 * e)
 
 
 def to_euler(order: str, q: np.ndarray) -> np.ndarray:
@@ -150,9 +204,19 @@ def exp(v: np.ndarray) -> np.ndarray:
     return np.concatenate([np.cos(angle / 2)[..., None], v * scale[..., None]], axis=-1)
 
 
-def share(q: np.ndarray, weight: float) -> np.ndarray:
-    """The part `weight` (0 to 1) of each rotation, along the sphere from no rotation."""
-    return exp(log(q) * weight)
+def share(q: np.ndarray, weight: np.ndarray) -> np.ndarray:
+    """The part `weight` (0 to 1, broadcast against q's leading dimensions) of each rotation (..., 4), along the
+    sphere from no rotation, the short way round."""
+    w, u = q[..., 0], q[..., 1:]
+    s = np.sqrt(np.einsum("...i,...i->...", u, u))
+    half = weight * np.arctan2(s, np.abs(w))
+    # sin(weight × angle/2) / sin(angle/2); below 1e-8 its series begins with the weight itself
+    small = s < 1e-8
+    factor = np.where(small, weight, np.sin(half) / np.where(small, 1.0, s)) * np.where(w < 0, -1.0, 1.0)
+    out = np.empty(q.shape)
+    out[..., 0] = np.cos(half)
+    np.multiply(u, factor[..., None], out=out[..., 1:])
+    return out
 
 
 def continuous(q: np.ndarray) -> np.ndarray:

@@ -176,75 +176,81 @@ def keys_by_hand(frames, values, slopes, kind: int = FREE) -> Keys:
     return Keys(frames, values, slopes, slopes, np.full(n, kind), np.full(n, BY_HAND))
 
 
+def _as_slice(members: list[int]) -> slice | list[int]:
+    """Neighbouring columns as a slice, which NumPy writes to many times faster than to a list of places."""
+    first, last = members[0], members[-1]
+    return slice(first, last + 1) if last - first + 1 == len(members) else members
+
+
 class KeyBatch:
     """Many columns of keys, sampled together.
 
-    Columns that share the same array of frames are looked up once.
+    Columns that are keyed on the same frames, as the joints of a pose are, are looked up and eased together.
     """
 
     def __init__(self, columns: list[Keys]):
         self.count = len(columns)
-        starts = np.cumsum([0, *(max(len(c.frames), 2) for c in columns)])[:-1]
-        self._groups: list[tuple[np.ndarray, list[int], Keys]] = []
+        groups: dict[tuple, list[int]] = {}
         for i, column in enumerate(columns):
-            for frames, members, like in self._groups:
-                if frames is column.frames and (like.before, like.after) == (column.before, column.after):
-                    members.append(i)
-                    break
-            else:
-                self._groups.append((column.frames, [i], column))
-        self._starts = starts
-        # a single key is held over a span of one frame
-        padded = [
-            [np.repeat(c, 2) if len(c) == 1 else c for c in (k.values, k.slopes_in, k.slopes_out, k.kinds)]
-            for k in columns
-        ]
-        flat = [np.concatenate(parts) for parts in zip(*padded, strict=True)] if columns else [np.zeros(0)] * 4
-        self._values, self._into, self._out, self._kinds = flat
-        self._straight = any(ON in (k.before, k.after) for k in columns)
+            groups.setdefault((column.frames.tobytes(), column.before, column.after), []).append(i)
+        self._groups = [(_as_slice(members), _Together([columns[i] for i in members])) for members in groups.values()]
 
     def sample(self, at: np.ndarray) -> np.ndarray:
         """(frames, columns) values at `at` (frames,)."""
-        shape = (len(at), self.count)
-        row = np.empty(shape, dtype=int)
-        t, span = np.empty(shape), np.empty(shape)
-        beyond = np.zeros(shape) if self._straight else None
-        for frames, members, like in self._groups:
-            if len(frames) == 1:
-                row[:, members], t[:, members], span[:, members] = self._starts[members], 0.0, 1.0
-                continue
-            folded = fold(at, frames[0], frames[-1], like.before, like.after)
-            i = np.clip(np.searchsorted(frames, folded, side="right") - 1, 0, len(frames) - 2)
-            gap = frames[i + 1] - frames[i]
-            row[:, members] = self._starts[members] + i[:, None]
-            t[:, members] = np.clip((folded - frames[i]) / gap, 0.0, 1.0)[:, None]
-            span[:, members] = gap[:, None]
-            if like.before == ON or like.after == ON:
-                early = np.minimum(folded - frames[0], 0.0) if like.before == ON else 0.0
-                late = np.maximum(folded - frames[-1], 0.0) if like.after == ON else 0.0
-                beyond[:, members] = (early + late)[:, None]
-        values = self._hermite(row, t, span)
-        return values if beyond is None else values + beyond * self._end_slope(row, t, span)
+        out = np.empty((len(at), self.count))
+        for members, group in self._groups:
+            out[:, members] = group.sample(at)
+        return out
 
-    def _hermite(self, row: np.ndarray, t: np.ndarray, span: np.ndarray) -> np.ndarray:
-        a, b, kind = self._values[row], self._values[row + 1], self._kinds[row]
+
+class _Together:
+    """Columns keyed on the same frames, and alike before and after them."""
+
+    def __init__(self, columns: list[Keys]):
+        like = columns[0]
+        self.frames, self.before, self.after = like.frames, like.before, like.after
+        self.values = np.column_stack([c.values for c in columns])
+        self.into = np.column_stack([c.slopes_in for c in columns])
+        self.out = np.column_stack([c.slopes_out for c in columns])
+        self.kinds = np.column_stack([c.kinds for c in columns])
+        spans = self.kinds[:-1]
+        self.all_free = bool((spans == FREE).all())
+        self.all_smooth = bool((spans >= EASED).all())
+
+    def sample(self, at: np.ndarray) -> np.ndarray:
+        """(frames, columns) values at `at` (frames,)."""
+        if len(self.frames) == 1:
+            return np.repeat(self.values, len(at), axis=0)
+        at = fold(at, self.frames[0], self.frames[-1], self.before, self.after)
+        i = np.clip(np.searchsorted(self.frames, at, side="right") - 1, 0, len(self.frames) - 2)
+        gap = (self.frames[i + 1] - self.frames[i])[:, None]
+        t = np.minimum(np.maximum((at - self.frames[i])[:, None] / gap, 0.0), 1.0)
+        values = self._hermite(i, t, gap)
+        if ON in (self.before, self.after):
+            early = np.minimum(at - self.frames[0], 0.0) if self.before == ON else 0.0
+            late = np.maximum(at - self.frames[-1], 0.0) if self.after == ON else 0.0
+            values = values + (early + late)[:, None] * self._end_slope(i, t, gap)
+        return values
+
+    def _hermite(self, i: np.ndarray, t: np.ndarray, gap: np.ndarray) -> np.ndarray:
+        a, b = self.values[i], self.values[i + 1]
         # a free span is a cubic Hermite: a + (b - a) s + h m_out t (1-t)² - h m_in t² (1-t) with s = t² (3 - 2t);
         # an eased one is the same with flat slopes
         s = t * t * (3 - 2 * t)
         cubic = a + (b - a) * s
-        free = kind == FREE
-        if free.any():
-            out_slope = np.where(free, self._out[row], 0.0) * span
-            in_slope = np.where(free, self._into[row + 1], 0.0) * span
-            cubic += out_slope * t * (1 - t) ** 2 - in_slope * t * t * (1 - t)
-        if kind.min(initial=FREE) >= EASED:
+        m_out, m_in = self.out[i], self.into[i + 1]
+        if not self.all_free:
+            kind = self.kinds[i]
+            m_out, m_in = (np.where(kind == FREE, m, 0.0) for m in (m_out, m_in))
+        cubic += m_out * (gap * t * (1 - t) ** 2)
+        cubic -= m_in * (gap * t * t * (1 - t))
+        if self.all_smooth:
             return cubic
         straight = np.where(kind == LINEAR, a + (b - a) * t, np.where(t < 1.0, a, b))
         return np.where(kind >= EASED, cubic, straight)
 
-    def _end_slope(self, row: np.ndarray, t: np.ndarray, span: np.ndarray) -> np.ndarray:
+    def _end_slope(self, i: np.ndarray, t: np.ndarray, gap: np.ndarray) -> np.ndarray:
         """The slope a column leaves its first or last key with."""
-        kind = self._kinds[row]
-        chord = (self._values[row + 1] - self._values[row]) / span
-        free = np.where(t < 0.5, self._out[row], self._into[row + 1])
+        kind, chord = self.kinds[i], (self.values[i + 1] - self.values[i]) / gap
+        free = np.where(t < 0.5, self.out[i], self.into[i + 1])
         return np.where(kind == FREE, free, np.where(kind == LINEAR, chord, 0.0))

@@ -151,8 +151,11 @@ def lay(
     if not on.any():
         return local
     out, tracks = local.copy(), tracks_of(layer, rig)
-    at, weight = own[on], counts[on]
-    turning, moving = np.ix_(on, tracks.turning), np.ix_(on, tracks.moving)
+    whole_span = bool(on.all())
+    at, weight = (own, counts) if whole_span else (own[on], counts[on])
+    turning, moving = (
+        (slice(None), joints) if whole_span else np.ix_(on, joints) for joints in (tracks.turning, tracks.moving)
+    )
     if len(tracks.turning):
         below = local.rotation[turning]
         whole = bool((weight == 1.0).all())

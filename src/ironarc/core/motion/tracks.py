@@ -69,6 +69,10 @@ class Tracks:
         ]
         self._angles, self._places = _Numbers(angles), _Numbers(places)
         self._spheres, self._dense = spheres, np.array(dense_slots, dtype=int)
+        self._others = np.array(
+            [s for s in range(len(self.turning)) if s not in dense_slots and s not in spheres], dtype=int
+        )
+        self._euler = rotation.EulerOrders([self._orders[s] for s in self._others])
 
     def angles(self, at: np.ndarray) -> np.ndarray:
         """(frames, turning, 3) rad, each joint's Euler angles in its own order, as the columns have them."""
@@ -90,16 +94,18 @@ class Tracks:
         Motion that was brought in is sampled between its frames as rotations, not as angles, which may leap.
         """
         out = np.empty((len(at), len(self.turning), 4))
-        dense = set(self._dense.tolist())
-        if dense:
+        if len(self._dense):
             q = self._dense_table.sample(at)
-            out[:, self._dense] = q / np.linalg.norm(q, axis=-1, keepdims=True)
-        others = [s for s in range(len(self.turning)) if s not in dense and s not in self._spheres]
-        if others:
+            if (at != np.rint(at)).any():
+                q /= np.linalg.norm(q, axis=-1, keepdims=True)
+            if len(self._dense) == len(self.turning):
+                return q
+            out[:, self._dense] = q
+        if len(self._others):
             angles = self._angles.sample(at, (len(at), len(self.turning), 3))
-            for order in {self._orders[s] for s in others}:
-                same = [s for s in others if self._orders[s] == order]
-                out[:, same] = rotation.from_euler(order, angles[:, same])
+            if len(self._others) == len(self.turning):
+                return self._euler.quaternions(angles)
+            out[:, self._others] = self._euler.quaternions(angles[:, self._others])
         for slot, column in self._spheres.items():
             out[:, slot] = column.sample(at)
         return out
@@ -111,10 +117,7 @@ class Tracks:
         first = min(table.first for table in groups)
         last = max(table.first + len(table.values) - 1 for table in groups)
         angles = self._angles.sample(np.arange(first, last + 1.0), (last - first + 1, len(self.turning), 3))
-        q = np.empty((len(angles), len(self._dense), 4))
-        for order in {self._orders[s] for s in self._dense}:
-            same = [i for i, s in enumerate(self._dense) if self._orders[s] == order]
-            q[:, same] = rotation.from_euler(order, angles[:, self._dense[same]])
+        q = rotation.EulerOrders([self._orders[s] for s in self._dense]).quaternions(angles[:, self._dense])
         like = groups[0]
         return DenseTable(first, rotation.continuous(q), like.before, like.after)
 
@@ -128,12 +131,12 @@ class Tracks:
         A turn beyond 180° is taken as far round as the column has wound up to there, so that a part of it goes
         on as the whole does.
         """
-        turns = rotation.log(self.rotations(at))
-        if self._may_wind:
-            table, first = self._wound
-            near = np.clip(np.rint(at).astype(int) - first, 0, len(table) - 1)
-            turns = unwound(turns, table[near])
-        return rotation.exp(turns * weight[:, None, None])
+        q = self.rotations(at)
+        if not self._may_wind:
+            return rotation.share(q, weight[:, None])
+        table, first = self._wound
+        near = np.clip(np.rint(at).astype(int) - first, 0, len(table) - 1)
+        return rotation.exp(unwound(rotation.log(q), table[near]) * weight[:, None, None])
 
     @cached_property
     def _extent(self) -> tuple[int, int]:
