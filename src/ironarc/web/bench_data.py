@@ -153,12 +153,15 @@ def key_marks(shot: Shot, performer: Performer) -> dict:
     base = performer.layers[0]
     if all(isinstance(column, Dense) for column in base.columns.values()):
         return {"dense": True, "frames": []}
-    joints_at: dict[int, set[str]] = {}
-    first, last = performer.timing.kept(performer.clip)
+    keyed: dict[int, set[str]] = {}  # by own frame
     for (joint, _), column in base.columns.items():
         for frame in column.key_frames:
-            if first <= frame <= last and not any(c.start <= frame <= c.end for c in performer.timing.cuts):
-                joints_at.setdefault(performer.timing.seen_frame(int(frame)), set()).add(joint)
+            keyed.setdefault(int(frame), set()).add(joint)
+    first, last = performer.timing.kept(performer.clip)
+    joints_at: dict[int, set[str]] = {}
+    for frame, joints in keyed.items():
+        if first <= frame <= last and not any(c.start <= frame <= c.end for c in performer.timing.cuts):
+            joints_at.setdefault(performer.timing.seen_frame(frame), set()).update(joints)
     total = len(base.joints)
     inside = (f for f in sorted(joints_at) if shot.first_frame <= f <= shot.last_frame)
     return {"dense": False, "frames": [[f, round(len(joints_at[f]) / total, 3)] for f in inside]}

@@ -22,13 +22,14 @@ def secret_key(folder: Path) -> str:
 
 
 class _Server(BaseApplication):
-    def __init__(self, port: int):
-        self.port = port
+    def __init__(self, port: int, workers: int, threads: int):
+        self.port, self.workers, self.threads = port, workers, threads
         super().__init__()
 
     def load_config(self) -> None:
         settings = {
-            "bind": f"127.0.0.1:{self.port}", "workers": 2, "threads": 4, "worker_class": "gthread", "timeout": 120,
+            "bind": f"127.0.0.1:{self.port}", "workers": self.workers, "threads": self.threads,
+            "worker_class": "gthread", "timeout": 120,
             "accesslog": None, "loglevel": "warning", "proc_name": "ironarc", "control_socket_disable": True,
         }  # fmt: skip
         for key, value in settings.items():
@@ -40,8 +41,12 @@ class _Server(BaseApplication):
         return create_app(os.environ.get(KEY_SETTING) or secrets.token_hex(32))
 
 
-def serve(port: int) -> int:
+# One process: what one request has read, the next one finds in memory (bench/serving.py has the figures)
+WORKERS, THREADS = 1, 8
+
+
+def serve(port: int, workers: int = WORKERS, threads: int = THREADS) -> int:
     """Runs until it is stopped. Sessions outlive a restart if the key comes from the environment."""
     os.environ.setdefault(KEY_SETTING, secrets.token_hex(32))
-    _Server(port).run()
+    _Server(port, workers, threads).run()
     return 0
