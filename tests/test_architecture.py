@@ -8,11 +8,16 @@ from pathlib import Path
 
 import ironarc
 from ironarc.core.edits import EDITS
+from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.judging.grades import GRADES
+from ironarc.core.motion.evaluate import Stage
+from ironarc.core.planning import commands as planned
 from ironarc.core.settings import SETTINGS
+from ironarc.core.truing import CORRECTIONS
 
 SOURCE = Path(ironarc.__file__).parent
 DOCS = SOURCE.parents[1] / "docs"
+KNOWN = planned  # its commands register themselves
 ALLOWED_IN_CORE = {"numpy", "scipy", "ironarc"} | set(sys.stdlib_module_names)
 
 
@@ -34,6 +39,46 @@ def test_the_core_knows_nobody():
                 assert name.startswith("ironarc.core"), (path, name)
 
 
+# Each wing stands only on those in the lines above its own
+WINGS = (
+    {"rotation", "errors", "settings"}, {"columns"}, {"figure"}, {"scene", "formats"}, {"motion"}, {"document"},
+    {"reading"}, {"judging"}, {"edits"}, {"planning", "truing"},
+)  # fmt: skip
+
+
+def wings_imported(path: Path) -> set[str]:
+    found = set()
+    for node in ast.walk(ast.parse(path.read_text())):
+        names = []
+        if isinstance(node, ast.Import):
+            names = [alias.name for alias in node.names]
+        elif isinstance(node, ast.ImportFrom):
+            assert node.level == 0, path
+            names = [node.module] + [f"{node.module}.{a.name}" for a in node.names if node.module == "ironarc.core"]
+        found |= {name.split(".")[2] for name in names if name.startswith("ironarc.core.")}
+    return found
+
+
+def test_no_import_of_the_core_runs_back_up():
+    level = {wing: i for i, line in enumerate(WINGS) for wing in line}
+    core = SOURCE / "core"
+    assert {p.stem for p in core.glob("*.py")} - {"__init__"} | {p.name for p in core.iterdir() if p.is_dir()} - {
+        "__pycache__"
+    } == set(level)
+    for path in core.rglob("*.py"):
+        own = path.relative_to(core).parts[0].removesuffix(".py")
+        for wing in wings_imported(path) - {own}:
+            assert level[wing] < level[own], f"{path.relative_to(core)} imports {wing}, which is not below {own}"
+
+
+def test_the_web_makes_no_sums_of_its_own():
+    """Domain sums stand in the core: what the web may take of NumPy is for its pictures and its plain data."""
+    drawn = {"bench_data.py", "picture.py", "planning.py", "variants.py"}
+    for path in (SOURCE / "web").glob("*.py"):
+        if path.name not in drawn:
+            assert "numpy" not in imports(path), path
+
+
 def test_the_store_knows_only_the_core():
     for path in (SOURCE / "store").rglob("*.py"):
         for name in imports(path):
@@ -45,14 +90,14 @@ def test_the_core_can_be_used_without_the_web_or_the_store():
     assert subprocess.check_output([sys.executable, "-c", code], text=True).strip() == "[]"
 
 
-def test_the_docs_list_every_grade_setting_and_edit():
+def test_the_docs_list_every_grade_setting_edit_command_and_correction():
     physics = (DOCS / "physics.md").read_text()
     for name, grade in GRADES.items():
         assert re.search(rf"\| `{name}` \| {grade.strained:g} \| {grade.cracked:g} \|", physics), name
     for name, setting in SETTINGS.items():
         assert re.search(rf"\| `{name}` \| {setting.value:g} \|", physics), name
     architecture = (DOCS / "architecture.md").read_text()
-    for kind in EDITS:
+    for kind in (*EDITS, *COMMANDS, *CORRECTIONS, *(stage.name.lower() for stage in Stage)):
         assert f"`{kind}`" in architecture, kind
 
 

@@ -2,13 +2,12 @@
 
 from pathlib import PurePath
 
-import numpy as np
 from flask import Blueprint, request
 
 from ironarc.core.edits import AddItem
 from ironarc.core.edits.bring_in import file_error, performer_from_file
+from ironarc.core.edits.commands.scene import add_reference
 from ironarc.core.errors import EditError, FileError
-from ironarc.core.reading.travel import travel_direction
 from ironarc.core.scene.reference import Reference
 from ironarc.media import look
 from ironarc.store import files
@@ -62,14 +61,12 @@ def reference(shot_id: int):
     def make(seen, addresses):
         shot = seen.shot
         start = first if media.kind == "still" else shot.first_frame
-        along = travel_direction(seen.reading)
-        middle = float(seen.reading.com.mean(axis=0) @ along)
-        return AddItem(
+        return add_reference(
+            seen,
             Reference(
                 shot.free_id("reference"), name, media.kind, addresses, media.files[0][1], media.width, media.height,
                 media.frames, media.number_from, media.rate_fps or float(shot.rate), start, 1, media.frames,
-                facing_rad=float(np.arctan2(-along[2], along[0])), across_m=middle,
-            )
+            ),
         )  # fmt: skip
 
     return vars(apply_edit(shot_id, _number("revision"), make, prepare=keep))

@@ -127,6 +127,11 @@ class Performer:
         return weigh(self.rig, self.scale_to_m * scale, self.weighing.scaled(scale))
 
     @property
+    def mass_kg(self) -> float:
+        """Of its body at the size it has in the shot, without loads."""
+        return self.weighing.scaled(self.placement.scale).mass_kg
+
+    @property
     def plays(self) -> tuple[int, int]:
         """First and last frame of the shot on which its motion plays; outside, its end poses hold."""
         return self.timing.span(self.clip)

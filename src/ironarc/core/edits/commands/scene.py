@@ -156,3 +156,10 @@ def new_guide(seen: Seen, curve: str, points_m, first: int, frames: float, of: s
         tuple(tuple(float(v) for v in p) for p in points_m), first, frames, of, seen.performer.id,
     )  # fmt: skip
     return guide
+
+
+def add_reference(seen: Seen, reference: Reference) -> Edit:
+    """A reference stood behind the performer, facing the way it travels, its middle at the middle of the path."""
+    along = travel_direction(seen.reading)
+    facing, middle = float(np.arctan2(-along[2], along[0])), float(seen.reading.com.mean(axis=0) @ along)
+    return AddItem(replace(reference, facing_rad=facing, across_m=middle))
