@@ -77,6 +77,11 @@ def spine_rig(cuts: int) -> Rig:
     return Rig(tuple(joints), (EndSite(cuts, (0.0, 25.0, 0.0)),))
 
 
+def as_read(text: str) -> str:
+    """A page's text as a browser reads it: every run of white space one space."""
+    return " ".join(text.split())
+
+
 SMALL_BVH = """HIERARCHY
 ROOT Hips
 {

@@ -14,7 +14,7 @@ from ironarc.core.reading import read_shot
 from ironarc.store import shots
 from ironarc.web.security import HEADERS
 from tests.conftest import demo
-from tests.figures import SMALL_BVH, bake_shot
+from tests.figures import SMALL_BVH, as_read, bake_shot
 
 
 def send(client, token, data: bytes, name: str = "hop.bvh", **headers):
@@ -27,13 +27,13 @@ def edit(client, token, hop, command: dict, revision=None):
 
 
 def test_an_empty_yard_says_what_to_do(client):
-    page = client.get("/").text
+    page = as_read(client.get("/").text)
     assert "No shots yet" in page
     assert "Drop a BVH file anywhere on this page" in page
 
 
 def test_the_yard_shows_a_card_with_a_drawn_picture(client, hop):
-    page = client.get("/").text
+    page = as_read(client.get("/").text)
     assert "PF-010 Gap hop" in page
     assert "72 f · 3.00 s · 24 fps" in page
     assert "2 findings" in page

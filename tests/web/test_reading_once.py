@@ -16,7 +16,7 @@ from ironarc.store.models import RevisionRow
 from ironarc.web import variants as variants_module
 from ironarc.web.variants import Variants
 from tests.conftest import demo, temporary_database
-from tests.figures import SMALL_BVH, Ask
+from tests.figures import SMALL_BVH, Ask, as_read
 
 
 @pytest.fixture
@@ -167,7 +167,7 @@ def test_the_true_panel_speaks_in_the_shot_s_frames(client, session):
     trued = truing.propose(seen, truing.offers(seen, 37, 37)[0]).edit.apply(hop)
     shot_id = shots.create(session, Ask("renumber", 1001).apply(trued))
     revision = shots.standing(session, shot_id).revision
-    panel = client.get(f"/shots/{shot_id}/r/{revision}/panels/true").text
+    panel = as_read(client.get(f"/shots/{shot_id}/r/{revision}/panels/true").text)
     assert "1029–1046" in panel
     assert "30–45" not in panel
 
