@@ -77,3 +77,16 @@ def test_a_turn_that_passes_half_a_circle_is_sampled_the_short_way():
 def test_a_trim_outside_of_the_clip_is_refused(first, last):
     with pytest.raises(EditError, match=r"The motion has frames 1 to 120; -?\d+ to \d+ is not a span within them"):
         Timing().with_trim(first, last, CLIP)
+
+
+@pytest.mark.parametrize(
+    ("timing", "words"),
+    [
+        (Timing(slip=200_000), "slipped by up to"),
+        (Timing(trim=(90, 140)), "not a span within them"),
+        (Timing(cuts=(Cut(110, 130),)), "needs 1 frame of the clip"),
+    ],
+)
+def test_a_timing_that_does_not_fit_its_clip_is_refused(timing, words):
+    with pytest.raises(EditError, match=words):
+        timing.checked(CLIP)

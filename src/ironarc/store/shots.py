@@ -93,8 +93,11 @@ def yard(session: Session) -> list[YardEntry]:
     heads = select(ShotRow.id, RevisionRow).join(RevisionRow, ShotRow.head_id == RevisionRow.id)
     stale = heads.where(RevisionRow.card["rules"].astext.is_distinct_from(rules_version()))
     for shot_id, revision in session.execute(stale).all():
-        shot = load(session, shot_id, revision.id)
-        revision.card = card_of(shot, read_all(shot))
+        try:
+            shot = load(session, shot_id, revision.id)
+            revision.card = card_of(shot, read_all(shot))
+        except IronArcError:
+            continue  # what can't be read any more keeps the card it had: the Yard opens all the same
     session.commit()
     rows = session.execute(
         select(ShotRow.id, RevisionRow.card, RevisionRow.created_at).join(

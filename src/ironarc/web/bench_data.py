@@ -91,6 +91,14 @@ def flight_data(reading: Reading, flight: Flight, grade: str, limits=GRADES) -> 
         "label": f"{flight.hang_frames} f · {flight.hang_s:.2f} s · {flight.rise_m * 100:.0f} cm",
         "asked": np.round(asked, 5).tolist(),
         "asked_rise_m": asked_rise(reading, flight, asked),
+        "let_go": [
+            {
+                "frame": step.frame,
+                "cm": float(np.linalg.norm(step.shift_m)) * 100,
+                "ms": float(np.linalg.norm(step.speed_ms)),
+            }
+            for step in flight.steps
+        ],
     }
 
 

@@ -109,8 +109,7 @@ class Performer:
             raise EditError(f"{self.name} has two layers of one id.")
         for layer in self.layers:
             layer.checked(self.rig)
-        for retiming in self.timing.retimings:
-            retiming.checked()
+        self.timing.checked(self.clip)
         for load in self.loads:
             load.checked(self.rig)
         for contact in self.contacts:

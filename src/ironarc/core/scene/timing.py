@@ -232,6 +232,17 @@ class Timing:
         at = next((i for i, r in enumerate(self.retimings) if r.id == retiming.id), len(others))
         return replace(self, retimings=(*others[:at], retiming.checked(), *others[at:]))
 
+    def checked(self, clip: tuple[int, int]) -> "Timing":
+        """Itself; EditError for a slip, trim, cut or retiming that can't be on this clip."""
+        self.with_slip(self.slip)
+        if self.trim is not None:
+            replace(self, trim=None).with_trim(*self.trim, clip)
+        for cut in self.cuts:
+            self._check(cut, clip)
+        for retiming in self.retimings:
+            retiming.checked()
+        return self
+
     def with_slip(self, slip: int) -> "Timing":
         """Slipped to `slip`; EditError beyond reason."""
         if abs(slip) > MAX_SLIP:
