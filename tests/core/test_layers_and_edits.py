@@ -236,6 +236,13 @@ def test_columns_can_be_keyed_past_the_clip():
     assert far.position[0, 0, 1] == pytest.approx(1.5)
 
 
+def test_a_clip_that_was_set_does_not_grow_to_what_was_there_before():
+    shorter = demo("Gap hop").with_item(replace(demo("Gap hop").performer, clip=(5, 50)))
+    nod = edits.AddLayer(replace(BOW, columns={("Head", "rx"): smooth_keys([10, 20], [0.0, 0.2])}))
+    assert nod.apply(shorter).performer.clip == (5, 50)
+    assert edits.AddLayer(BOW).apply(shorter).performer.clip == (1, 60)
+
+
 def test_before_is_without_corrections_but_with_what_the_hand_keyed():
     by_hand = edits.AddLayer(replace(BOW, role="keyed", id="layer1"))
     corrected = edits.AddLayer(replace(BOW, id="layer2")).apply(by_hand.apply(demo("Gap hop")))

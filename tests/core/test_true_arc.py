@@ -3,6 +3,7 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
+from ironarc.core.columns.keys import keys_by_hand
 from ironarc.core.document.take_home import motion_file
 from ironarc.core.edits.bring_in import shot_from_file
 from ironarc.core.errors import EditError
@@ -10,6 +11,7 @@ from ironarc.core.formats import bvh
 from ironarc.core.judging.findings import find
 from ironarc.core.reading import read_shot
 from ironarc.core.reading.shot import Seen
+from ironarc.core.scene.timing import Retiming
 from ironarc.core.truing import Try, arc, offers, propose, read_try
 from ironarc.demo import gap_hop
 from ironarc.demo.posing import Leap, Score, key_shot
@@ -154,3 +156,16 @@ def test_a_try_goes_through_an_address_and_is_offered_on_what_it_settles(hop):
             read_try(text)
     with pytest.raises(EditError, match="no correction called 'true_all'"):
         Try.of("true_all", {}, {})
+
+
+def test_a_flight_that_is_played_at_another_pace_is_trued_too(hop):
+    """Its own frames then lie between whole ones; the layer lies on whole ones, and the path on the arc."""
+    shot, _ = hop
+    keys = keys_by_hand([20.0, 41.0], [20.0, 46.0], [1.0, 1.0])
+    p = shot.performer
+    hurried = shot.with_item(replace(p, timing=p.timing.with_retiming(Retiming("r", "Hurry", keys))))
+    (flight,) = read_shot(hurried).flights
+    assert flight.hang_frames < 16
+    (after,) = read_shot(proposed(hurried, frame=flight.apex_frame).edit.apply(hurried)).flights
+    assert flight.arc_max_m > 0.02
+    assert after.arc_max_m < 0.004

@@ -168,8 +168,9 @@ class Performer:
         return tuple(layer for layer in self.layers if layer.role == CORRECTION)
 
     def with_layers(self, layers: tuple[Layer, ...]) -> "Performer":
-        """With these layers; the clip grows to all that they reach, so that none acts on frames that never play."""
-        reaches = [r for layer in layers if (r := layer.reach()) is not None]
+        """With these layers; the clip grows to what new ones reach, so that none acts on frames that never play."""
+        new = [layer for layer in layers if not any(layer is there for there in self.layers)]
+        reaches = [r for layer in new if (r := layer.reach()) is not None]
         first, last = self.clip
         return replace(
             self, layers=layers, clip=(min([first, *(r[0] for r in reaches)]), max([last, *(r[1] for r in reaches)]))

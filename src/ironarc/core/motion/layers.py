@@ -57,9 +57,8 @@ class Layer:
             raise EditError(f"{self.name}: a layer is {', '.join(ROLES)}, and adds or replaces.")
         if not (np.isfinite(self.weight) and 0.0 <= self.weight <= 1.0):
             raise EditError(f"A layer's weight lies between 0 and 100 %; {self.weight * 100:.0f} % was given.")
-        if self.weight_keys is not None and not (self.weight_keys.values >= 0.0).all():
-            raise EditError(f"{self.name}: the keys of its weight lie between 0 and 100 %.")
-        if self.weight_keys is not None and self.weight_keys.values.max() > 1.0:
+        keys = self.weight_keys
+        if keys is not None and not (keys.values.min() >= 0.0 and keys.values.max() <= 1.0):
             raise EditError(f"{self.name}: the keys of its weight lie between 0 and 100 %.")
         if self.span is not None:
             first, last = self.span

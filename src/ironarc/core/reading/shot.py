@@ -77,11 +77,6 @@ def reads_alike(a: Shot, b: Shot, performer_id: str) -> bool:
     )
 
 
-def shot_frames(performer: Performer, start: int, end: int) -> tuple[int, int]:
-    """First and last frame of the shot on which a span of own frames is seen."""
-    return performer.timing.seen_frame(start), performer.timing.seen_frame(end)
-
-
 def own_span(own: np.ndarray, frames: np.ndarray, start: int, end: int) -> tuple[int, int]:
     """Own frames behind the first and last of a span of the shot's; own (frames,) lies behind frames (frames,)."""
     first, last = np.clip(np.array([start, end]) - int(frames[0]), 0, len(frames) - 1)
