@@ -60,7 +60,8 @@ def settle(person) -> None:
     person.driver.execute_async_script("requestAnimationFrame(() => requestAnimationFrame(arguments[0]))")
 
 
-def drag_on_stage(person, words: str, by: tuple[int, int]) -> None:
+def take_hold(person, words: str, by: tuple[int, int]) -> ActionChains:
+    """A drag of what says `words`, not let go yet."""
     settle(person)
     spot = person.until(lambda: person.driver.execute_script(FIND, words, 5))
     chain = ActionChains(person.driver)
@@ -68,7 +69,11 @@ def drag_on_stage(person, words: str, by: tuple[int, int]) -> None:
     chain.click_and_hold()
     chain.w3c_actions.pointer_action.move_by(by[0] // 2, by[1] // 2)
     chain.w3c_actions.pointer_action.move_by(by[0] - by[0] // 2, by[1] - by[1] // 2)
-    chain.release().perform()
+    return chain
+
+
+def drag_on_stage(person, words: str, by: tuple[int, int]) -> None:
+    take_hold(person, words, by).release().perform()
 
 
 @pytest.fixture
@@ -427,3 +432,19 @@ def test_the_demo_s_crate_swings_between_two_performers(person, session):
     person.click("[data-step-link=read]")
     assert person.sees("#panel", "Nothing to put right")
     assert person.complaints() == []
+
+
+def test_esc_puts_back_what_is_being_dragged(person, pair):
+    person.open_shot(pair, "?step=set&pick=performer2")
+    person.one("#turn")
+    take_hold(person, "drag to move it over the floor", (90, 0)).perform()
+    assert person.sees("#readout", "moved")
+    person.press(Keys.ESCAPE)
+    person.until(lambda: "moved" not in person.one("#readout").text)
+    ActionChains(person.driver).release().perform()
+    settle(person)
+    assert person.one("#undo").get_attribute("disabled")
+    assert person.one("#saved").text == "Saved"
+    # and it can be taken hold of again
+    made(person, lambda: drag_on_stage(person, "drag to move it over the floor", (90, 0)))
+    person.until(lambda: "Move Tansy Vale" in person.one("#undo").get_attribute("title"))

@@ -31,7 +31,9 @@ from ironarc.core.truing import Proposal
 from ironarc.store import shots
 
 KEPT_BYTES = 256 * 1024 * 1024
-KEPT_SHOTS = 64
+KEPT_SHOT_BYTES = 128 * 1024 * 1024
+SHOT_BYTES = 50_000  # of a shot's plain objects, about
+LAID_OUT = 3  # a column's bytes, and those of what is laid out from it for the evaluator
 _WEIGH = re.compile(r"weigh-(\w{1,20})-(\d{1,3})")
 Key = tuple[int, int, str, str]
 
@@ -52,7 +54,7 @@ class Variants:
 
     def __init__(self, kept_bytes: int = KEPT_BYTES):
         self._kept: LRUCache[Key, View] = LRUCache(kept_bytes, getsizeof=lambda view: _nbytes(view.reading))
-        self._shots: LRUCache[tuple[int, int], Shot] = LRUCache(KEPT_SHOTS)
+        self._shots: LRUCache[tuple[int, int], Shot] = LRUCache(KEPT_SHOT_BYTES, getsizeof=_shot_nbytes)
         self._lock = Lock()
         self._making: dict[Any, list] = {}  # key: [its lock, how many hold or await it]
 
@@ -95,16 +97,15 @@ class Variants:
         return read_shot(after, performer_id=who)
 
     def _keep(self, shot: Shot, readings: Mapping[str, Reading], shot_id: int, revision: int) -> None:
-        with self._lock:
-            self._shots[shot_id, revision] = shot
+        self._put(self._shots, (shot_id, revision), shot)
         for performer in shot.performers:
             view = _view(shot, performer.id, readings[performer.id])
-            self._put((shot_id, revision, "now", performer.id), view)
+            self._put(self._kept, (shot_id, revision, "now", performer.id), view)
 
-    def _put(self, key: Key, view: View) -> None:
+    def _put(self, kept: LRUCache, key: Any, made: Any) -> None:
         with self._lock:
-            if self._kept.getsizeof(view) <= self._kept.maxsize:
-                self._kept[key] = view
+            if kept.getsizeof(made) <= kept.maxsize:
+                kept[key] = made
 
     def _once(self, kept: LRUCache, key: Any, make: Callable[[], Any]) -> Any:
         with self._lock:
@@ -115,9 +116,7 @@ class Variants:
                 if key in kept:  # made while we waited
                     return kept[key]
             made = make()
-            with self._lock:
-                if kept.getsizeof(made) <= kept.maxsize:
-                    kept[key] = made
+            self._put(kept, key, made)
             return made
 
     @contextmanager
@@ -158,6 +157,12 @@ class Variants:
 def _view(shot: Shot, who: str, reading: Reading, proposal: Proposal | None = None) -> View:
     performer = shot.performer_called(who)
     return View(shot, performer, reading, tuple(judge(shot, performer, reading)), proposal)
+
+
+def _shot_nbytes(shot: Shot) -> int:
+    """Bytes of a shot's columns and of what is laid out from them; those that revisions share are counted in each."""
+    columns = [c for p in shot.performers for layer in p.layers for c in layer.columns.values()]
+    return SHOT_BYTES + LAID_OUT * sum(_nbytes(column) for column in columns)
 
 
 def _nbytes(value: Any) -> int:

@@ -106,7 +106,7 @@ class Layer:
             return np.zeros(len(own))
         out = np.full(len(own), float(self.weight))
         if self.weight_keys is not None:
-            out *= self.weight_keys.sample(own)
+            out *= np.clip(self.weight_keys.sample(own), 0.0, 1.0)  # slopes by hand may lead over its keys
         if self.span is not None:
             out *= span_share(own, *self.span, self.ease_in, self.ease_out)
         return out
