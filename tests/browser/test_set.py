@@ -43,11 +43,16 @@ def made(person, do) -> None:
 
 
 def put(person, css: str, text: str) -> None:
-    """Types into a field in place of what is there, and leaves it."""
-    field = person.one(css)
-    field.click()
-    field.send_keys(Keys.CONTROL, "a")
-    field.send_keys(Keys.DELETE, text, Keys.TAB)
+    """Types into a field in place of what is there, and leaves it; again, if the panel was drawn anew meanwhile."""
+
+    def typed() -> bool:
+        field = person.one(css)
+        field.click()
+        field.send_keys(Keys.CONTROL, "a")
+        field.send_keys(Keys.DELETE, text, Keys.TAB)
+        return True
+
+    person.until(typed)
 
 
 def pick(person, item: str) -> None:
