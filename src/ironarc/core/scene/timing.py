@@ -42,8 +42,8 @@ class Cut:
 class Retiming:
     """A time map that can be weighed like a layer.
 
-    keys : frames are those on which a moment is to be seen, values the own frames of these moments; both rise.
-        Between two keys the way from one to the next is smooth and never turns back; outside them nothing is
+    keys : frames are those on which a moment would be seen, were nothing slipped or cut; values the own frames of
+        these moments; both rise. Between two keys the way from one to the next is smooth and never turns back; outside them nothing is
         hurried or slowed.
     weight : 0 to 1; at half of it every moment is half-way between where it was and where it is to be
     made_by : name of the correction that made it, or ""
