@@ -11,7 +11,7 @@ from functools import cached_property
 import numpy as np
 
 from ironarc.core.columns import Keys
-from ironarc.core.columns.keys import BY_HAND, FREE
+from ironarc.core.columns.keys import keys_by_hand, weighted_harmonic
 from ironarc.core.errors import EditError
 
 MAX_SLIP = 100_000
@@ -43,8 +43,8 @@ class Retiming:
     """A time map that can be weighed like a layer.
 
     keys : frames are those on which a moment would be seen, were nothing slipped or cut; values the own frames of
-        these moments; both rise. Between two keys the way from one to the next is smooth and never turns back; outside them nothing is
-        hurried or slowed.
+        these moments; both rise. Between two keys the way from one to the next is smooth and never turns back;
+        outside them nothing is hurried or slowed.
     weight : 0 to 1; at half of it every moment is half-way between where it was and where it is to be
     made_by : name of the correction that made it, or ""
     """
@@ -79,12 +79,10 @@ class Retiming:
         if len(seen) > 1:
             step = np.diff(own) / gap
             # harmonic means of the paces beside a key keep the map rising (Fritsch and Butland 1984)
-            w1, w2 = 2 * gap[1:] + gap[:-1], gap[1:] + 2 * gap[:-1]
-            slopes[1:-1] = (w1 + w2) / (w1 / step[:-1] + w2 / step[1:])
+            slopes[1:-1] = weighted_harmonic(step, gap)
             # true pace at both ends, as far as the way beside them allows it: a cubic rises up to 3 times its chord
             slopes[0], slopes[-1] = min(1.0, 3 * step[0]), min(1.0, 3 * step[-1])
-        n = len(seen)
-        return Keys(seen, own, slopes, slopes, np.full(n, FREE), np.full(n, BY_HAND))
+        return keys_by_hand(seen, own, slopes)
 
     def down(self, seen: np.ndarray) -> np.ndarray:
         """Own frames (frames,) of the moments seen on frames (frames,)."""
