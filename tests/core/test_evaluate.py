@@ -13,8 +13,10 @@ from ironarc.core.columns.keys import LINEAR, keys_by_hand
 from ironarc.core.columns.turns import smooth_turns
 from ironarc.core.document.take_home import motion_file
 from ironarc.core.edits.bring_in import shot_from_file
+from ironarc.core.edits.retiming import retimed as retimed_edit
 from ironarc.core.motion.evaluate import Stage
 from ironarc.core.motion.layers import ADDS, REPLACES, Layer
+from ironarc.core.scene.reference import Mark, Reference
 from ironarc.core.scene.timing import Retiming, Timing
 from tests.conftest import demo
 from tests.figures import Ask, bake_shot
@@ -226,6 +228,20 @@ def test_cuts_loads_and_layers_follow_a_retiming():
         assert done.own[gone].tolist() == pytest.approx([59])
         assert gone.tolist() == [58 - shift]
     assert moved.timing.seams() == [55.5]
+
+
+def test_a_still_goes_with_the_key_pose_it_belongs_to():
+    def still(number: int, frame: int, **more) -> Reference:
+        return Reference(f"reference{number}", "Still", "still", ("ab",), "image/png", 64, 48, pose_frame=frame, **more)
+
+    pinned = [still(1, 10), still(2, 46), still(3, 60, locked=True)]
+    film = Reference("reference4", "Film", "video", ("cd",), "video/webm", 64, 48, 90, marks=(Mark(46, "contact"),))
+    shot = replace(HOP, references=(*pinned, film))
+    p = shot.performer
+    after = retimed_edit(shot, p, p.timing.with_retiming(SHORTER), "Hang 12 frames").apply(shot)
+    assert [r.pose_frame for r in after.references] == [10, 42, 60, None]
+    assert after.performer.plays == (1, 68)
+    assert after.references[3] == film
 
 
 def test_slip_moves_a_retiming_with_the_motion():
