@@ -8,16 +8,14 @@ from pathlib import Path
 
 import ironarc
 from ironarc.core.edits import EDITS
-from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.motion.evaluate import Stage
-from ironarc.core.planning import commands as planned
 from ironarc.core.settings import SETTINGS
 from ironarc.core.truing import CORRECTIONS
+from ironarc.web.commands import COMMANDS
 
 SOURCE = Path(ironarc.__file__).parent
 DOCS = SOURCE.parents[1] / "docs"
-KNOWN = planned  # its commands register themselves
 ALLOWED_IN_CORE = {"numpy", "scipy", "ironarc"} | set(sys.stdlib_module_names)
 
 

@@ -11,6 +11,7 @@ from functools import cached_property
 import numpy as np
 
 from ironarc.core.columns.check import HOLD, ON, check_beyond, check_frames, check_values, fold
+from ironarc.core.columns.keyed import Keyed
 
 STEPPED, LINEAR, EASED, FREE = range(4)
 KINDS = ("stepped", "linear", "eased", "free")
@@ -19,7 +20,7 @@ MEANT = ("worked out", "flat", "straight", "by hand", "broken")
 
 
 @dataclass(frozen=True, eq=False)
-class Keys:
+class Keys(Keyed):
     """Keys of one channel.
 
     frames : (keys,) strictly rising
@@ -55,10 +56,6 @@ class Keys:
             object.__setattr__(self, name, codes.astype(int))
         check_beyond(self.before, self.after, where)
 
-    @property
-    def key_frames(self) -> np.ndarray:
-        return self.frames
-
     @cached_property
     def _alone(self) -> "KeyBatch":
         return KeyBatch([self])
@@ -77,32 +74,7 @@ class Keys:
 
         kind : of the span that begins there; None for that of the span it falls into
         """
-        i = int(np.searchsorted(self.frames, frame))
-        there = i < len(self.frames) and self.frames[i] == frame
-        kind = int(self.kinds[max(i if there else i - 1, 0)]) if kind is None else kind
-        row = (float(frame), float(value), 0.0, 0.0, kind, meant)
-        columns = (self.frames, self.values, self.slopes_in, self.slopes_out, self.kinds, self.meant)
-        kept = [np.delete(c, i) if there else c for c in columns]
-        return self._of([np.insert(c, i, v) for c, v in zip(kept, row, strict=True)])
-
-    def without_key(self, frame: float) -> "Keys":
-        """With the key at `frame` taken away; its neighbours heal. The last key left stays."""
-        keep = self.frames != frame
-        return self.kept(keep) if keep.any() else self
-
-    def kept(self, keep: np.ndarray) -> "Keys":
-        """The keys where `keep` (keys,) is True, slopes healed. ColumnError if none is."""
-        return self._of([c[keep] for c in self._columns])
-
-    def moved(self, frames: np.ndarray) -> "Keys":
-        """The keys on other frames (keys,), slopes healed; slopes by hand stretch with the time around them."""
-        frames = np.asarray(frames, dtype=float)
-        stretch = np.ones(len(frames))
-        if len(frames) > 1:
-            stretch = np.gradient(frames) / np.gradient(self.frames)
-        return replace(
-            self, frames=frames, slopes_in=self.slopes_in / stretch, slopes_out=self.slopes_out / stretch
-        ).healed()
+        return self._with(frame, np.float64(value), kind, meant)
 
     def shifted(self, frames: float = 0.0, values: float = 0.0) -> "Keys":
         """The same curve `frames` later and `values` higher."""
@@ -113,7 +85,7 @@ class Keys:
         return self.frames, self.values, self.slopes_in, self.slopes_out, self.kinds, self.meant
 
     def _of(self, columns: list[np.ndarray]) -> "Keys":
-        return Keys(*columns, self.before, self.after).healed()
+        return Keys(*columns, self.before, self.after)
 
 
 def worked_out_slopes(frames: np.ndarray, values: np.ndarray) -> np.ndarray:

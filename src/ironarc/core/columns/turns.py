@@ -8,15 +8,18 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.columns.check import HOLD, ColumnError, check_beyond, check_frames, check_values, fold
+from ironarc.core.columns.keyed import Keyed
 from ironarc.core.columns.keys import (
     BROKEN,
     BY_HAND,
     EASED,
+    FLAT,
     FREE,
     KINDS,
     LINEAR,
     MEANT,
     STEPPED,
+    STRAIGHT,
     WORKED_OUT,
     KeyBatch,
     Keys,
@@ -30,7 +33,7 @@ SAME_SLOPE = 1e-13  # rad per frame
 
 
 @dataclass(frozen=True, eq=False)
-class Turns:
+class Turns(Keyed):
     """Keys of a joint's whole rotation.
 
     frames : (keys,) strictly rising
@@ -76,10 +79,6 @@ class Turns:
         if self.eased == SPHERE:  # eased by channels, whole turns are meant as they were keyed
             for i in range(1, len(self.angles)):
                 self.angles[i] = rotation.follow_euler(self.angles[i : i + 1], self.angles[i - 1 : i])[0]
-
-    @property
-    def key_frames(self) -> np.ndarray:
-        return self.frames
 
     @cached_property
     def channels(self) -> tuple[Keys, Keys, Keys]:
@@ -161,7 +160,7 @@ class Turns:
         ahead = np.concatenate([step, np.zeros((1, 3))])
         behind = np.concatenate([np.zeros((1, 3)), step])
         for slopes, straight in ((into, behind), (out, ahead)):
-            by_kind = {0: smooth, 1: np.zeros_like(smooth), 2: straight}
+            by_kind = {WORKED_OUT: smooth, FLAT: np.zeros_like(smooth), STRAIGHT: straight}
             for code, wanted in by_kind.items():
                 slopes[self.meant == code] = wanted[self.meant == code]
         return into, out
@@ -172,37 +171,14 @@ class Turns:
         The nearest set of angles to those the column has there is taken.
         """
         angles = rotation.follow_euler(np.asarray(angles, dtype=float)[None], self.sample_angles(np.array([frame])))[0]
-        i = int(np.searchsorted(self.frames, frame))
-        there = i < len(self.frames) and self.frames[i] == frame
-        kind = int(self.kinds[max(i if there else i - 1, 0)]) if kind is None else kind
-        rows = (float(frame), angles, np.zeros(3), np.zeros(3), kind, meant)
-        kept = [np.delete(c, i, axis=0) if there else c for c in self._columns]
-        return self._of([np.insert(c, i, row, axis=0) for c, row in zip(kept, rows, strict=True)])
-
-    def without_key(self, frame: float) -> "Turns":
-        """With the key at `frame` taken away; its neighbours heal. The last key left stays."""
-        keep = self.frames != frame
-        return self.kept(keep) if keep.any() else self
-
-    def kept(self, keep: np.ndarray) -> "Turns":
-        """The keys where `keep` (keys,) is True, slopes healed. ColumnError if none is."""
-        return self._of([c[keep] for c in self._columns])
-
-    def moved(self, frames: np.ndarray) -> "Turns":
-        """The keys on other frames (keys,), slopes healed; slopes by hand stretch with the time around them."""
-        frames = np.asarray(frames, dtype=float)
-        stretch = np.ones((len(frames), 1))
-        if len(frames) > 1:
-            stretch = (np.gradient(frames) / np.gradient(self.frames))[:, None]
-        slopes = {"slopes_in": self.slopes_in / stretch, "slopes_out": self.slopes_out / stretch}
-        return replace(self, frames=frames, **slopes).healed()
+        return self._with(frame, angles, kind, meant)
 
     @property
     def _columns(self) -> tuple[np.ndarray, ...]:
         return self.frames, self.angles, self.slopes_in, self.slopes_out, self.kinds, self.meant
 
     def _of(self, columns: list[np.ndarray]) -> "Turns":
-        return Turns(*columns, self.order, self.eased, self.before, self.after).healed()
+        return Turns(*columns, self.order, self.eased, self.before, self.after)
 
 
 def smooth_turns(

@@ -7,11 +7,12 @@ from fractions import Fraction
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.columns import Column, Dense, Keys, Turns
+from ironarc.core.columns import Column, Dense
 from ironarc.core.columns.dense import DenseTable
+from ironarc.core.columns.keyed import Keyed
 from ironarc.core.errors import EditError
 from ironarc.core.figure.rig import Rig
-from ironarc.core.motion.layers import Layer
+from ironarc.core.motion.layers import TURN, Layer
 from ironarc.core.scene.rate import retime_frame
 
 
@@ -48,20 +49,9 @@ def retime_span(
     return first, max(gone - 1, still), whole - first, max(gone - 1 - still, 0)
 
 
-def retime_keys(keys: Keys, what: str, about: int, factor: Fraction) -> Keys:
-    """The keys on the frames nearest their moments; EditError where two would fall on one frame."""
-    frames = _key_frames(keys.frames, what, about, factor)
-    stretch = float(factor)
-    moved = replace(keys, frames=frames, slopes_in=keys.slopes_in / stretch, slopes_out=keys.slopes_out / stretch)
-    return moved.healed()
-
-
-def retime_turns(turns: Turns, what: str, about: int, factor: Fraction) -> Turns:
-    """As `retime_keys`, of a joint's rotation."""
-    frames = _key_frames(turns.frames, what, about, factor)
-    stretch = float(factor)
-    moved = replace(turns, frames=frames, slopes_in=turns.slopes_in / stretch, slopes_out=turns.slopes_out / stretch)
-    return moved.healed()
+def retime_keys(keys: Keyed, what: str, about: int, factor: Fraction) -> Keyed:
+    """The keys on the frames nearest their moments; KeysCollide, with `what`, where two would fall on one frame."""
+    return keys.stretched(_key_frames(keys.frames, what, about, factor), float(factor))
 
 
 def _key_frames(old: np.ndarray, what: str, about: int, factor: Fraction) -> np.ndarray:
@@ -90,11 +80,9 @@ def _retime_columns(rig: Rig, columns: Mapping, about: int, factor: Fraction) ->
         column = columns[joint, channel]
         if (joint, channel) in out:
             continue
-        if isinstance(column, Keys):
-            out[joint, channel] = retime_keys(column, f"{joint} {channel}", about, factor)
-            continue
-        if isinstance(column, Turns):
-            out[joint, channel] = retime_turns(column, joint, about, factor)
+        if isinstance(column, Keyed):
+            what = joint if channel == TURN else f"{joint} {channel}"
+            out[joint, channel] = retime_keys(column, what, about, factor)
             continue
         turns = rig.joints[rig.index(joint)].rotation_channels if joint in rig else ()
         together = [columns.get((joint, c)) for c in turns]

@@ -1,0 +1,61 @@
+"""What every column of keys can do, whatever its keys hold: keys come, go and move, and their neighbours heal."""
+
+from dataclasses import replace
+from typing import Self
+
+import numpy as np
+
+
+class Keyed:
+    """Base of columns of keys, which have frames, slopes_in, slopes_out, kinds and meant, each (keys, ...)."""
+
+    @property
+    def _columns(self) -> tuple[np.ndarray, ...]:
+        """Frames, values, slopes in and out, kinds, meanings."""
+        raise NotImplementedError
+
+    def _of(self, columns: list[np.ndarray]) -> Self:
+        """A column like this one, of other keys."""
+        raise NotImplementedError
+
+    def healed(self) -> Self:
+        """The same keys with every slope that is not by hand worked out anew."""
+        raise NotImplementedError
+
+    @property
+    def key_frames(self) -> np.ndarray:
+        """(keys,)"""
+        return self.frames
+
+    def _with(self, frame: float, value: np.ndarray, kind: int | None, meant: int) -> Self:
+        """With a key of `value` (...) set at `frame`, in place of one that is there; its neighbours heal.
+
+        kind : of the span that begins there; None for that of the span it falls into
+        """
+        i = int(np.searchsorted(self.frames, frame))
+        there = i < len(self.frames) and self.frames[i] == frame
+        kind = int(self.kinds[max(i if there else i - 1, 0)]) if kind is None else kind
+        level = np.zeros_like(value)
+        row = (float(frame), value, level, level, kind, meant)
+        kept = [np.delete(c, i, axis=0) if there else c for c in self._columns]
+        return self._of([np.insert(c, i, v, axis=0) for c, v in zip(kept, row, strict=True)]).healed()
+
+    def without_key(self, frame: float) -> Self:
+        """With the key at `frame` taken away; its neighbours heal. The last key left stays."""
+        keep = self.frames != frame
+        return self.kept(keep) if keep.any() else self
+
+    def kept(self, keep: np.ndarray) -> Self:
+        """The keys where `keep` (keys,) is True, slopes healed. ColumnError if none is."""
+        return self._of([c[keep] for c in self._columns]).healed()
+
+    def moved(self, frames: np.ndarray) -> Self:
+        """The keys on other frames (keys,), slopes healed; slopes by hand stretch with the time around them."""
+        frames = np.asarray(frames, dtype=float)
+        stretch = np.gradient(frames) / np.gradient(self.frames) if len(frames) > 1 else np.ones(1)
+        return self.stretched(frames, stretch)
+
+    def stretched(self, frames: np.ndarray, stretch: np.ndarray | float) -> Self:
+        """The keys on other frames (keys,), slopes healed; those by hand over `stretch` (keys,), or one for all."""
+        by = np.broadcast_to(stretch, frames.shape).reshape(-1, *[1] * (self.slopes_in.ndim - 1))
+        return replace(self, frames=frames, slopes_in=self.slopes_in / by, slopes_out=self.slopes_out / by).healed()
