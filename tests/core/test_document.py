@@ -9,7 +9,6 @@ from typing import Any, Union, get_args, get_origin, get_type_hints
 import numpy as np
 import pytest
 
-from ironarc.core import rotation
 from ironarc.core.columns import Dense, Keys, Turns
 from ironarc.core.document import Performer, Shot
 from ironarc.core.document.codec import from_plain, shot_from_plain, shot_to_plain, to_plain
@@ -176,4 +175,3 @@ def test_a_performer_has_an_explicit_clip():
     assert there_and_back(replace(shot.performer, clip=(5, 90)), Performer).clip == (5, 90)
     far = replace(shot.performer, clip=(5, 90)).evaluate(np.array([1, 80]), shot.frame_time_s)
     assert far.own.tolist() == [5, 80]
-    assert rotation.IDENTITY.shape == (4,)

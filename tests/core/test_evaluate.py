@@ -15,7 +15,7 @@ from ironarc.core.document.take_home import motion_file
 from ironarc.core.edits.bring_in import shot_from_file
 from ironarc.core.edits.retiming import retimed as retimed_edit
 from ironarc.core.motion.evaluate import Stage
-from ironarc.core.motion.layers import ADDS, REPLACES, Layer
+from ironarc.core.motion.layers import REPLACES, Layer
 from ironarc.core.scene.reference import Mark, Reference
 from ironarc.core.scene.timing import Retiming, Timing
 from tests.conftest import demo
@@ -260,7 +260,3 @@ def test_a_retiming_that_turns_back_is_refused():
         Timing().with_retiming(back)
     with pytest.raises(EditError, match="between 0 and 100 %; 700 %"):
         Timing().with_retiming(replace(SHORTER, weight=7.0))
-
-
-def test_adding_is_what_a_layer_does_unless_it_is_told_otherwise():
-    assert Layer("layer1", "x").way == ADDS

@@ -13,17 +13,18 @@ from ironarc.core.document.take_home import motion_file
 from ironarc.core.edits.bring_in import performer_from_file, shot_from_file
 from ironarc.core.edits.rate import KEEP_SECONDS, at_rate
 from ironarc.core.errors import EditError
-from ironarc.core.figure.weighing import Weighing
 from ironarc.core.judging import find, grade_of, judge, match
 from ironarc.core.judging.card import card_of
 from ironarc.core.judging.version import rules_version
 from ironarc.core.motion.layers import Layer
-from ironarc.core.motion.loads import Load, track_loads
+from ironarc.core.motion.loads import Load, LoadTrack, track_loads
 from ironarc.core.reading import read, read_all, read_shot, see
 from ironarc.core.reading.asked import gravity_arc
+from ironarc.core.reading.flights import measure_flight
+from ironarc.core.reading.read import constant_spans
 from ironarc.core.scene.guide import Guide
 from tests.conftest import demo
-from tests.figures import BRAM_RIG, Ask, bake_shot, identity, stiff_poses
+from tests.figures import BRAM_RIG, Ask, identity, stiff_poses
 
 ONE = "performer1"
 HOP = demo("Gap hop")
@@ -129,10 +130,29 @@ def test_a_load_let_go_in_the_air_is_no_fault_and_says_what_it_took_along():
     assert not reading(replace(sack, end=99)).flights[0].steps
 
 
+def test_a_load_let_go_at_the_very_take_off_tells_no_jerk_there():
+    """The arc then is that of another whole than the one that pushed off, and a single frame has no arc."""
+    dt, n = 1 / 24, 16
+    t = np.arange(n)[:, None] * dt
+    com = np.array([0.0, 1.0, 0.0]) + np.array([0.3, 2.0, 1.0]) * t - np.array([0.0, 9.81 / 2, 0.0]) * t * t
+    faster = np.tile([0.0, 5.0, 0.0], (n, 1))  # what the contact beside it would have to have given
+    L, inertia = np.zeros((n, 3)), np.tile(np.eye(3), (n - 4, 1, 1))
+
+    def flight(*spans):
+        return measure_flight(2, n - 2, com, faster, L, inertia, np.arange(1, n + 1), dt, 9.81, spans)
+
+    whole, late, early = flight((2, n - 2)), flight((4, n - 2)), flight((2, n - 4))
+    assert np.linalg.norm(whole.kink_take_off_ms) > 2
+    assert (late.kink_take_off_ms == 0).all()
+    np.testing.assert_allclose(late.kink_landing_ms, whole.kink_landing_ms, atol=1e-9)
+    assert (early.kink_landing_ms == 0).all()
+    counts = np.array([1.0] + [0.0] * (n - 1))
+    track = LoadTrack(Load("load1", "Sack", ("Hips",), 1, 1, 9.0), counts, com, identity(n), np.ones(3))
+    assert constant_spans((track,), 0, n) == ((1, n),)
+
+
 def test_an_exact_body_that_lets_go_reads_exactly():
     """Two arcs made by hand, one curvature: place and speed jump where the load goes."""
-    from ironarc.core.reading.flights import measure_flight
-
     dt, n, at = 1 / 24, 20, 9
     t = np.arange(n)[:, None] * dt
     com = np.array([0.0, 1.0, 0.0]) + np.array([0.3, 2.0, 1.0]) * t - np.array([0.0, 9.81 / 2, 0.0]) * t * t
@@ -256,5 +276,3 @@ def test_a_weighing_of_the_whole_is_one_at_its_size_in_the_shot():
     heavy = Ask("weigh_total", 800.0).apply(tall)
     assert heavy.performer.weighing == replace(HOP.performer.weighing, mass_kg=100.0)
     assert heavy.performer.body().mass_kg == pytest.approx(800.0)
-    assert isinstance(heavy.performer.weighing, Weighing)
-    assert bake_shot(heavy).position.shape == bake_shot(HOP).position.shape

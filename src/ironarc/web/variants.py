@@ -61,9 +61,8 @@ class Variants:
     def get(self, session: Session, shot_id: int, revision: int, variant: str = "now", who: str = "") -> View:
         """Raises NotFound for an unknown shot, revision or variant; EditError for a performer that has gone or
         a correction that can't be made."""
-        if variant == "now":
-            # the first performer is one and the same, named or not
-            who = self.shot(session, shot_id, revision).performer_called(who).id
+        # the first performer is one and the same, named or not
+        who = self.shot(session, shot_id, revision).performer_called(who).id
         key = (shot_id, revision, variant, who)
         return self._once(self._kept, key, lambda: self._make(session, key))
 

@@ -46,7 +46,7 @@ class Flight:
     arc_rms_m, arc_max_m : distance from the nearest arc with the shot's gravity
     speed_factor : sqrt(implied_g / g), the share of true speed it plays at
     kink_take_off_ms, kink_landing_ms : (3,) m/s, velocity of the arc, carried one frame out, over that of
-        the neighbouring contact (zeros where not seen)
+        the neighbouring contact (zeros where not seen, or where what is held changes right there)
     spin : see Spin
     steps : where what is held changes in the air, see Step
     """
@@ -205,8 +205,9 @@ def measure_flight(
         arc_rms_m=float(np.sqrt((off**2).mean())),
         arc_max_m=float(off.max()),
         speed_factor=float(np.sqrt(max(own[0].g, 0.0) / g)),
-        kink_take_off_ms=before - v_com[a - 1] if a > 0 else np.zeros(3),
-        kink_landing_ms=after - v_com[b] if b < len(y) else np.zeros(3),
+        # where what is held changes at the very edge, the arc is not that of the whole which left or lands
+        kink_take_off_ms=before - v_com[a - 1] if a > 0 and parts[0][0] == 0 else np.zeros(3),
+        kink_landing_ms=after - v_com[b] if b < len(y) and parts[-1][1] == n else np.zeros(3),
         spin=measure_spin(L[a:b], inertia, parts),
         steps=steps,
     )

@@ -128,7 +128,8 @@ def constant_spans(loads: tuple[LoadTrack, ...], a: int, b: int) -> tuple[tuple[
     for start, end in runs(settled):
         edges = start + 1 + np.flatnonzero((np.diff(counts[start:end], axis=0) != 0).any(axis=1))
         out += pairwise([start, *edges.tolist(), end])
-    return tuple((a + start, a + end) for start, end in out) or ((a, b),)
+    # a single frame has a place and no speed: no arc can be told from it
+    return tuple((a + start, a + end) for start, end in out if end - start > 1) or ((a, b),)
 
 
 def flight_spans(on: np.ndarray) -> list[tuple[int, int]]:
