@@ -1,4 +1,4 @@
-"""The command line: ironarc read | true | convert | serve | demo.
+"""The command line: ironarc read | true | convert | serve | demo | backup | restore.
 
 Exit status: 0 nothing cracked, 1 something cracked, 2 the file can't be read.
 """
@@ -8,6 +8,8 @@ import json
 import sys
 from dataclasses import replace
 from pathlib import Path
+
+from sqlalchemy.exc import SQLAlchemyError
 
 from ironarc.core import truing
 from ironarc.core.document import Shot
@@ -31,6 +33,9 @@ def main(argv: list[str] | None = None) -> int:
         return args.run(args)
     except IronArcError as error:
         print(f"ironarc: {error}", file=sys.stderr)
+        return UNREADABLE
+    except SQLAlchemyError as error:
+        print(f"ironarc: the database did not do its part: {error.args[0]}", file=sys.stderr)
         return UNREADABLE
     except BrokenPipeError:  # the reader of the pipe has had enough
         sys.stderr.close()
@@ -72,6 +77,12 @@ def _parser() -> argparse.ArgumentParser:
     demo = commands.add_parser("demo", help="load the demo shots into the database")
     demo.add_argument("--fresh", action="store_true", help="take every other shot away first")
     demo.set_defaults(run=_demo)
+    backup = commands.add_parser("backup", help="write everything to one file; also while Iron Arc runs")
+    backup.add_argument("file", type=Path)
+    backup.set_defaults(run=_backup)
+    restore = commands.add_parser("restore", help="put a backup in place of everything that is there")
+    restore.add_argument("file", type=Path)
+    restore.set_defaults(run=_restore)
     return parser
 
 
@@ -206,9 +217,32 @@ def _serve(args) -> int:
 
 def _demo(args) -> int:
     from ironarc.demo.load import load
+    from ironarc.store.place import database_at_hand
 
-    names = load(fresh=args.fresh)
+    with database_at_hand() as url:
+        names = load(fresh=args.fresh, url=url)
     print(f"Demo shots: {', '.join(names) if names else 'already there'}.")
+    return 0
+
+
+def _backup(args) -> int:
+    from ironarc.store.backup import backup
+    from ironarc.store.place import database_at_hand
+
+    with database_at_hand() as url:
+        size = backup(url, args.file)
+    print(f"Everything is in {args.file}, {size / 1e6:.1f} MB.")
+    return 0
+
+
+def _restore(args) -> int:
+    from ironarc.store.backup import restore
+    from ironarc.store.place import database_at_hand
+
+    # the server keeps shots in memory that would be others afterwards
+    with database_at_hand(alone=True) as url:
+        restore(url, args.file)
+    print(f"What {args.file} holds is in place; ./start shows it.")
     return 0
 
 

@@ -1,40 +1,28 @@
 """What ./start does once the system is ready: database, migrations, demo shots, server; Ctrl-C stops all of it."""
 
 import argparse
-import fcntl
-import hashlib
+import ctypes
 import os
 import shutil
 import signal
-import subprocess
 import sys
-from collections.abc import Iterator
-from contextlib import contextmanager
+import time
+from contextlib import suppress
 from pathlib import Path
 
 from sqlalchemy.exc import SQLAlchemyError
 
 from ironarc.core.errors import IronArcError
-from ironarc.store.cluster import SERVER_USER, Cluster, ClusterError, port_is_free
+from ironarc.store.cluster import Cluster, ClusterError, port_is_free, who_listens
 from ironarc.store.database import URL_SETTING, migrate
-from ironarc.web.serve import KEY_SETTING, secret_key, serve
+from ironarc.store.place import PORT_SETTING, only_one, own_cluster, web_port
+from ironarc.store.secret import kept_secret
+from ironarc.web.serve import KEY_SETTING, serve
 
 LEAST_FREE_BYTES = 300 * 1024 * 1024
-ROOT = Path(__file__).resolve().parents[2]
-
-
-def state_folder() -> Path:
-    """Where this checkout keeps its data: var/ in the checkout, or beside PostgreSQL's own data if that user,
-    who must own the cluster when root starts it, can't reach the checkout."""
-    folder = Path(os.environ.get("IRONARC_DATA", ROOT / "var"))
-    if os.geteuid() != 0:
-        return folder
-    folder.mkdir(parents=True, exist_ok=True)
-    reach = subprocess.run(["runuser", "-u", SERVER_USER, "--", "test", "-x", str(folder)], check=False)
-    if reach.returncode == 0:
-        return folder
-    mark = hashlib.sha256(str(ROOT).encode()).hexdigest()[:8]
-    return Path(f"/var/lib/postgresql/ironarc-{mark}")
+LOOK_EVERY_S = 0.5
+STOPS = (signal.SIGINT, signal.SIGTERM, signal.SIGHUP)
+_DIE_WITH_PARENT = 1  # PR_SET_PDEATHSIG of prctl(2)
 
 
 def _check_room(folder: Path) -> None:
@@ -44,72 +32,77 @@ def _check_room(folder: Path) -> None:
         raise ClusterError(f"Only {free // 2**20} MB of disk are free at {folder}; Iron Arc needs 300 MB to start.")
 
 
-def _port(name: str, default: int) -> int:
-    text = os.environ.get(name, str(default))
-    if not text.isdigit() or not 1024 <= int(text) <= 65535:
-        raise ClusterError(f"{name} must be a port from 1024 to 65535; it is {text!r}.")
-    return int(text)
-
-
 def main(argv: list[str] | None = None) -> int:
     parser = argparse.ArgumentParser(prog="./start", description="Starts Iron Arc.")
-    parser.add_argument("--fresh", action="store_true", help="begin again with the demo shots alone")
+    parser.add_argument("--fresh", action="store_true", help="take everything away and begin again with the demo shots")
+    parser.add_argument("--yes", action="store_true", help="don't ask before --fresh takes everything away")
     args = parser.parse_args(argv)
     try:
-        return _run(args.fresh)
+        return _run(args.fresh, args.yes)
     except IronArcError as error:
-        print(f"Iron Arc can't start: {error}", file=sys.stderr)
+        _tell(f"Iron Arc can't start: {error}", sys.stderr)
     except SQLAlchemyError as error:
-        print(f"Iron Arc can't start: the database did not do its part: {error.args[0]}", file=sys.stderr)
+        _tell(f"Iron Arc can't start: the database did not do its part: {error.args[0]}", sys.stderr)
     except OSError as error:
         where = f" ({error.filename})" if error.filename else ""
-        print(f"Iron Arc can't start: {error.strerror}{where}.", file=sys.stderr)
+        _tell(f"Iron Arc can't start: {error.strerror}{where}.", sys.stderr)
     return 1
 
 
-def _run(fresh: bool) -> int:
-    web_port, db_port = _port("IRONARC_PORT", 8765), _port("IRONARC_DB_PORT", 54817)
-    if not port_is_free(web_port):
+def _tell(words: str, stream=None) -> None:
+    with suppress(OSError):  # the terminal may have been closed
+        print(words, file=stream or sys.stdout, flush=True)
+
+
+def _run(fresh: bool, yes: bool) -> int:
+    port = web_port()
+    if not port_is_free(port):
         raise ClusterError(
-            f"Port {web_port} is taken; perhaps Iron Arc is running already at http://127.0.0.1:{web_port}. "
-            "Stop that program, or set IRONARC_PORT to a free port."
+            f"Port {port} is taken by {who_listens(port)}. If that is Iron Arc, it is running at "
+            f"http://127.0.0.1:{port} already. Stop that process, or set {PORT_SETTING} to a free port."
         )
-    folder = state_folder()
+    cluster = own_cluster()
+    folder = cluster.data.parent
     _check_room(folder)
-    with _only_one(folder):
-        return _run_alone(folder, web_port, db_port, fresh)
+    with only_one(folder):
+        return _run_alone(folder, port, cluster, fresh, yes)
 
 
-@contextmanager
-def _only_one(folder: Path) -> Iterator[None]:
-    """Holds this folder's lock; it is let go with the process, however that ends."""
-    with (folder / "lock").open("w") as lock:
-        try:
-            fcntl.flock(lock, fcntl.LOCK_EX | fcntl.LOCK_NB)
-        except BlockingIOError as error:
-            raise ClusterError("it is running already from this folder. Stop that one first.") from error
-        yield
-
-
-def _run_alone(folder: Path, web_port: int, db_port: int, fresh: bool) -> int:
-    # Ctrl-C and a plain kill both end in the finally below, also where a shell had Ctrl-C ignored
-    for stop in (signal.SIGINT, signal.SIGTERM):
+def _run_alone(folder: Path, port: int, cluster: Cluster, fresh: bool, yes: bool) -> int:
+    # Ctrl-C, a plain kill and a closed terminal all end in the finally below, also where a shell had them ignored
+    for stop in STOPS:
         signal.signal(stop, signal.default_int_handler)
-    cluster = Cluster(folder / "postgres", db_port)
     # it may still run from a start that was killed; it is ours all the same, and is stopped at the end
     cluster.start()
     try:
         os.environ[URL_SETTING] = cluster.url
-        os.environ[KEY_SETTING] = secret_key(folder / "web")
+        os.environ[KEY_SETTING] = kept_secret(folder / "web" / "secret-key")
         migrate(cluster.url)
+        if fresh and not _may_begin_again(yes):
+            _tell("Nothing was taken away.")
+            return 1
         _load_demo(fresh, cluster.url)
-        print(f"\n  Iron Arc is ready: http://127.0.0.1:{web_port}\n  Ctrl-C stops it.\n", flush=True)
-        return _serve_in_child(web_port)
+        _tell(f"\n  Iron Arc is ready: http://127.0.0.1:{port}\n  Ctrl-C stops it.\n")
+        return _serve_and_watch(port, cluster)
     except KeyboardInterrupt:
         return 0
     finally:
+        for stop in STOPS:  # what stops is not stopped again half-way
+            signal.signal(stop, signal.SIG_IGN)
         cluster.stop()
-        print("Iron Arc has stopped; your shots are kept.", flush=True)
+        _tell("Iron Arc has stopped; your shots are kept.")
+
+
+def _may_begin_again(yes: bool) -> bool:
+    from ironarc.demo.load import count
+
+    shots = count(os.environ[URL_SETTING])
+    if yes or not shots:
+        return True
+    if not sys.stdin.isatty():
+        raise ClusterError(f"--fresh would take {shots} shots away for good. Say --yes as well to have it so.")
+    answer = input(f"Take all {shots} shots away for good, with pictures and weighings? Type yes: ")
+    return answer.strip().lower() == "yes"
 
 
 def _load_demo(fresh: bool, url: str) -> None:
@@ -118,23 +111,40 @@ def _load_demo(fresh: bool, url: str) -> None:
     load(fresh=fresh, only_if_new=True, url=url)
 
 
-def _serve_in_child(port: int) -> int:
-    """The server in a process of its own, so that its end, however it comes, still stops the database."""
+def _serve_and_watch(port: int, cluster: Cluster) -> int:
+    """The server in a process of its own, so that its end, however it comes, still stops the database; and the
+    database started again when it dies."""
     child = os.fork()
     if child == 0:
-        for stop in (signal.SIGINT, signal.SIGTERM):
+        ctypes.CDLL(None).prctl(_DIE_WITH_PARENT, signal.SIGTERM)
+        for stop in STOPS:
             signal.signal(stop, signal.SIG_DFL)
         try:
             serve(port)
         finally:
             os._exit(0)
     try:
-        _, status = os.waitpid(child, 0)
-        return os.waitstatus_to_exitcode(status)
+        while True:
+            done, status = os.waitpid(child, os.WNOHANG)
+            if done:
+                return os.waitstatus_to_exitcode(status)
+            if not cluster.is_alive:
+                _start_again(cluster)
+            time.sleep(LOOK_EVERY_S)
     except KeyboardInterrupt:
         os.kill(child, signal.SIGTERM)
         os.waitpid(child, 0)
         return 0
+
+
+def _start_again(cluster: Cluster) -> None:
+    _tell("The database has died; starting it again.")
+    try:
+        cluster.start()
+        _tell("The database runs again; every acknowledged edit is there.")
+    except IronArcError as error:
+        _tell(f"It could not be started yet: {error}", sys.stderr)
+        time.sleep(5)
 
 
 if __name__ == "__main__":

@@ -15,7 +15,9 @@ from ironarc.core.scene.reference import SEQUENCE, STILL, VIDEO
 
 PICTURES = {"PNG": "image/png", "JPEG": "image/jpeg", "WEBP": "image/webp"}
 # What an ordinary Chromium plays, by container and codec
-CONTAINERS = {"mov,mp4,m4a,3gp,3g2,mj2": "video/mp4", "matroska,webm": "video/webm"}
+CONTAINERS = {"mov": "video/mp4", "matroska": "video/webm"}
+# Nothing but the bytes at hand is opened: no file, address or device that a container may name
+CLOSED = {"protocol_whitelist": "", "format_whitelist": "mov,matroska"}
 CODECS = {"video/mp4": {"h264", "av1", "vp9"}, "video/webm": {"vp8", "vp9", "av1"}}
 SIGNATURES = (b"\x89PNG", b"\xff\xd8\xff")  # a picture cut so short that nothing else of it is left
 DAMAGED = "{} is damaged or cut short. Save it again, then bring it in."
@@ -60,7 +62,7 @@ def _picture(name: str, data: bytes, maybe: bool = False) -> tuple[int, int, str
     """Width, height and media type; None for no picture at all if that `maybe`."""
     try:
         with warnings.catch_warnings():
-            warnings.simplefilter("error", Image.DecompressionBombWarning)
+            warnings.simplefilter("ignore", Image.DecompressionBombWarning)  # its size is told below
             with Image.open(io.BytesIO(data)) as picture:
                 form, (width, height) = picture.format, picture.size
                 if form in PICTURES and max(width, height) <= LARGEST_PX:
@@ -71,7 +73,11 @@ def _picture(name: str, data: bytes, maybe: bool = False) -> tuple[int, int, str
         if maybe:
             return None
         raise FileError(f"{name} is not a picture. A sequence is made of PNG, JPEG or WebP pictures.") from None
-    except (OSError, SyntaxError, ValueError, Image.DecompressionBombError, Image.DecompressionBombWarning):
+    except Image.DecompressionBombError:
+        raise FileError(
+            f"{name} is far larger than the {LARGEST_PX} pixels each way that can be shown. Make it smaller."
+        ) from None
+    except (OSError, SyntaxError, ValueError):
         raise FileError(DAMAGED.format(name)) from None
     if form not in PICTURES:
         raise FileError(f"{name} is a {form} picture. Save it as PNG, JPEG or WebP, and bring it in again.")
@@ -116,22 +122,32 @@ def _number(name: str) -> int:
     return int(digits[-1])
 
 
+def _container(data: bytes) -> str | None:
+    """The container a video is in, by its first bytes, as FFmpeg calls it: ISO base media, or EBML."""
+    if data[4:8] == b"ftyp":
+        return "mov"
+    return "matroska" if data[:4] == b"\x1a\x45\xdf\xa3" else None
+
+
 def _video(name: str, data: bytes) -> Media:
+    form = _container(data)
+    if form is None:
+        raise FileError(f"{name} is neither a picture nor a video that an ordinary browser plays. {SAVE_AS}")
+    media_type = CONTAINERS[form]
     try:
-        with av.open(io.BytesIO(data)) as film:
-            media_type = CONTAINERS.get(film.format.name)
+        with av.open(io.BytesIO(data), format=form, options=CLOSED) as film:
             if not film.streams.video:
                 raise FileError(f"{name} holds no picture, only sound or text. Choose another file.")
             stream = film.streams.video[0]
             codec, width, height = stream.codec_context.name, stream.codec_context.width, stream.codec_context.height
             codec = {"libdav1d": "av1", "libvpx": "vp8", "libvpx-vp9": "vp9"}.get(codec, codec)
-            if media_type is None or codec not in CODECS[media_type]:
+            if codec not in CODECS[media_type]:
                 kind = f"{film.format.long_name}, {codec}"
                 raise FileError(f"{name} ({kind}) is no video an ordinary browser plays. {SAVE_AS}")
             rate = float(stream.average_rate or stream.guessed_rate or 0)
             frames = sum(1 for packet in film.demux(stream) if packet.size)
     except (av.FFmpegError, ValueError):
-        raise FileError(f"{name} is neither a picture nor a video that can be read. {SAVE_AS}") from None
+        raise FileError(f"{name} is neither a picture nor a video that an ordinary browser plays. {SAVE_AS}") from None
     if not frames or rate <= 0 or not width:
         raise FileError(f"{name} holds no frames that can be shown. {SAVE_AS}")
     if frames > MOST_FRAMES or max(width, height) > LARGEST_PX:

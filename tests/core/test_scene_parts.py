@@ -1,6 +1,7 @@
 """Placements, props, references and guides, each by geometry worked out another way."""
 
 from dataclasses import replace
+from fractions import Fraction
 
 import numpy as np
 import pytest
@@ -93,9 +94,9 @@ FILM = Reference("reference1", "Hop", "sequence", ("a",) * 36, "image/png", 640,
 
 
 def test_a_reference_at_half_the_rate_steps_every_other_frame():
-    own = FILM.own_frames(np.arange(5, 20), 1 / 24)
+    own = FILM.own_frames(np.arange(5, 20), Fraction(24))
     assert own.tolist() == [1] * 5 + [1, 1, 2, 2, 3, 3, 4, 4, 5, 5]
-    assert [FILM.shot_frame(o, 1 / 24) for o in (1, 2, 5)] == [10, 12, 18]
+    assert [FILM.shot_frame(o, Fraction(24)) for o in (1, 2, 5)] == [10, 12, 18]
     assert FILM.number(1) == 101
 
 
@@ -103,8 +104,8 @@ def test_a_reference_at_half_the_rate_steps_every_other_frame():
 def test_the_shot_frame_of_a_mark_is_the_first_that_shows_it_or_a_later_one(rate, fps):
     film = replace(FILM, rate_fps=rate)
     for own in range(1, 37):
-        at = film.shot_frame(own, 1 / fps)
-        shown, before = film.own_frames(np.array([at, at - 1]), 1 / fps)
+        at = film.shot_frame(own, Fraction(fps))
+        shown, before = film.own_frames(np.array([at, at - 1]), Fraction(fps))
         assert shown >= own  # a faster film skips frames of its own
         assert before < own or own == 1
 
@@ -186,7 +187,7 @@ def test_a_drawn_parabola_is_timed_as_gravity_would():
     [
         (Guide("g", "G", DRAWN, ((0, 0, 0), (1, 1, 1)), 1, 12), "needs 3 points or more; it has 2"),
         (Guide("g", "G", GRAVITY, ((0, 0, 0),), 1, 12), "take-off and a landing point"),
-        (Guide("g", "G", GRAVITY, ((0, 0, 0), (1, 1, 1)), 1, 0.2), "over 1 frame or more"),
+        (Guide("g", "G", GRAVITY, ((0, 0, 0), (1, 1, 1)), 1, 0.2), "over 1 to 20,000 frames"),
         (Guide("g", "G", GRAVITY, ((0, 0, 0), (1, float("nan"), 1)), 1, 9), "within 1000 m"),
         (Guide("g", "G", "magic", ((0, 0, 0), (1, 1, 1)), 1, 9), "drawn or follows gravity"),
     ],

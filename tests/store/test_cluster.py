@@ -4,8 +4,8 @@ from pathlib import Path
 
 import pytest
 
-from ironarc.launch import _only_one
 from ironarc.store.cluster import Cluster, ClusterError, free_port, port_is_free
+from ironarc.store.place import only_one
 
 
 @pytest.fixture
@@ -39,8 +39,8 @@ def test_a_taken_port_is_said_and_a_half_made_cluster_is_made_anew(folder, datab
     assert (folder / "postgres" / "ironarc.ready").exists()
 
 
-def test_only_one_start_runs_in_a_folder(folder):
-    with _only_one(folder), pytest.raises(ClusterError, match="running already"), _only_one(folder):
+def testonly_one_start_runs_in_a_folder(folder):
+    with only_one(folder), pytest.raises(ClusterError, match="running already"), only_one(folder):
         pytest.fail("a second start got in")
-    with _only_one(folder):
+    with only_one(folder):
         pass

@@ -1,6 +1,7 @@
 """Files of references live in the database, once, for as long as some revision names them."""
 
 from dataclasses import replace
+from datetime import timedelta
 
 from sqlalchemy import func, select
 
@@ -35,8 +36,11 @@ def test_files_go_with_the_last_shot_that_names_them_even_in_its_past(session):
     # taken out of the shot it is still needed for undo
     shots.apply(session, two, shots.standing(session, two).revision, edits.RemoveItem("reference1"))
     shots.remove(session, one)
+    shots.purge(session, timedelta(0))
     assert count(session) == 1
     shots.remove(session, two)
+    assert count(session) == 1  # it can be put back
+    shots.purge(session, timedelta(0))
     assert count(session) == 0
 
 
@@ -50,5 +54,5 @@ def test_the_demo_s_reference_is_lined_up_with_its_files_there(session, database
     # rolled by 2.5° and 104 pixels a metre, as it was drawn; the marks lie where the hop has them
     assert abs(pictures.backdrop.roll_rad * 57.2958) - 2.5 < 0.1
     assert abs(pictures.backdrop.height_m - 320 / 104) < 0.02
-    marks = {m.word: pictures.shot_frame(m.frame, shot.frame_time_s) for m in pictures.marks}
+    marks = {m.word: pictures.shot_frame(m.frame, shot.rate) for m in pictures.marks}
     assert marks == {"wind-up": 19, "last contact": 29, "apex": 37, "first contact": 47, "recovery": 55}

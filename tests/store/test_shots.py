@@ -1,3 +1,5 @@
+from datetime import timedelta
+
 import numpy as np
 import pytest
 from sqlalchemy import func, select
@@ -9,7 +11,7 @@ from ironarc.demo import load
 from ironarc.store import shots
 from ironarc.store.blobs import decode, encode
 from ironarc.store.database import connect
-from ironarc.store.models import BlobRow, RevisionRow
+from ironarc.store.models import BlobRow, RevisionRow, UseRow
 from tests.conftest import demo
 from tests.figures import Ask, bake_shot
 
@@ -106,9 +108,11 @@ def test_the_same_columns_are_kept_once(session, hop):
 
 
 def test_a_removed_shot_is_gone_with_its_revisions(session, hop):
-    shots.remove(session, hop[0])
+    assert shots.remove(session, hop[0]) == "PF-010 Gap hop"
     assert shots.yard(session) == []
-    assert count(session, RevisionRow) == 0
+    assert shots.purge(session) == []  # it can be put back for a while
+    assert shots.purge(session, timedelta(0)) == [hop[0]]
+    assert [count(session, row) for row in (RevisionRow, BlobRow, UseRow)] == [0, 0, 0]
     for missing in (lambda: shots.standing(session, hop[0]), lambda: shots.remove(session, hop[0])):
         with pytest.raises(shots.NotFound):
             missing()
@@ -142,7 +146,6 @@ def test_the_demo_is_loaded_once_and_fresh_begins_again(session, database_url):
 
 
 def test_a_demo_shot_taken_away_stays_away_at_the_next_start(session, database_url):
-    assert shots.never_used(session)
     load.load(only_if_new=True, url=database_url)
     shots.remove(session, shots.yard(session)[0].shot_id)
     assert load.load(only_if_new=True, url=database_url) == []

@@ -1,5 +1,7 @@
 """Errors a person can act on. Every message says what is wrong, where, and what to do."""
 
+from ironarc.core.settings import MAX_FRAME_NUMBER, MAX_NUMBER
+
 
 class IronArcError(Exception):
     """Something the user can put right; its text is shown as it is."""
@@ -15,3 +17,15 @@ class FileError(IronArcError):
 
 class EditError(IronArcError):
     """An edit that can't be made on this shot."""
+
+
+def check_frame(what: str, frame: int) -> None:
+    """EditError for a frame number beyond all reason."""
+    if abs(frame) > MAX_FRAME_NUMBER:
+        raise EditError(f"{what} lies within {MAX_FRAME_NUMBER:,} of 0; {frame:.6g} was given.")
+
+
+def check_number(what: str, value: float) -> None:
+    """EditError for what is no number, or beyond all reason."""
+    if not abs(value) <= MAX_NUMBER:
+        raise EditError(f"{what} lies within {MAX_NUMBER:,.0f} of 0; {value:g} was given.")

@@ -4,8 +4,12 @@ from dataclasses import dataclass
 
 GRAVITY_MS2 = 9.81
 REFERENCE_HEIGHT_M = 1.75  # lengths in these tables belong to a figure this tall, and scale with it
+# What can be brought in, set or worked out at once. Beyond, numbers lose their meaning or a machine its memory.
 MAX_FRAMES = 20_000
 MAX_JOINTS = 200
+MAX_FRAMES_X_JOINTS = 2_500_000  # of all performers of a shot together
+MAX_FRAME_NUMBER = 100_000  # either side of 0
+MAX_NUMBER = 1e7  # of anything that is typed or read from a file, either side of 0
 
 
 @dataclass(frozen=True)

@@ -2,7 +2,7 @@
 
 from collections.abc import Callable
 
-from sqlalchemy import select
+from sqlalchemy import func, select
 from sqlalchemy.orm import Session
 
 from ironarc.core.document import Shot
@@ -10,8 +10,8 @@ from ironarc.demo import deck_somersault, gangway_slip, gap_hop, gull_hop, mail_
 from ironarc.demo.posing import key_shot
 from ironarc.demo.references import with_references
 from ironarc.store import shots
-from ironarc.store.database import connect
-from ironarc.store.models import ShotRow
+from ironarc.store.database import begin_again, connect
+from ironarc.store.models import IdentityRow, ShotRow
 
 SCORES = (gap_hop.SCORE, gangway_slip.SCORE, deck_somersault.SCORE)
 # Every demo shot by name; pictures of references are added where there is a database to keep them
@@ -24,10 +24,10 @@ SHOTS: dict[str, Callable[[], Shot]] = {
 
 
 def load(fresh: bool = False, only_if_new: bool = False, url: str | None = None) -> list[str]:
-    """Adds the demo shots that are not there; with `fresh`, takes every shot away first.
+    """Adds the demo shots that are not there, all of them or none; with `fresh`, takes everything away first.
 
-    With `only_if_new`, fills nothing but a database that never held a shot, so that a demo shot that was
-    taken away stays away.
+    With `only_if_new`, fills nothing but a database that never had them, so that a demo shot that was taken away
+    stays away.
     """
     engine = connect(url)
     try:
@@ -37,17 +37,29 @@ def load(fresh: bool = False, only_if_new: bool = False, url: str | None = None)
         engine.dispose()
 
 
+def count(url: str) -> int:
+    """How many shots there are, those that can be put back included."""
+    engine = connect(url)
+    try:
+        with Session(engine) as session:
+            return session.scalar(select(func.count()).select_from(ShotRow))
+    finally:
+        engine.dispose()
+
+
 def _load(session: Session, fresh: bool, only_if_new: bool) -> list[str]:
+    identity = session.scalars(select(IdentityRow).with_for_update()).one()
     if fresh:
-        for shot_id in session.scalars(select(ShotRow.id)).all():
-            shots.remove(session, shot_id)
-    elif only_if_new and not shots.never_used(session):
+        begin_again(session)
+    elif only_if_new and identity.demo_loaded:
         return []
-    there = shots.names_of_demo(session)
+    there = set() if fresh else shots.names_of_demo(session)
     wanted = [name for name in SHOTS if name not in there]
     for name in wanted:
         shot = SHOTS[name]()
         if name == gap_hop.SCORE.name:
             shot = with_references(shot, session)
-        shots.create(session, shot, author="demo", is_demo=True)
+        shots.add(session, shot, author="demo", is_demo=True)
+    identity.demo_loaded = True
+    shots.commit(session)
     return wanted

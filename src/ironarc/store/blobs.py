@@ -13,6 +13,7 @@ from sqlalchemy.dialects.postgresql import insert
 from sqlalchemy.orm import Session
 
 from ironarc.store.models import BlobRow
+from ironarc.store.uses import keeping
 
 
 def encode(array: np.ndarray) -> bytes:
@@ -66,6 +67,7 @@ class BlobWriter:
     def save(self, session: Session) -> None:
         """Writes what is not there yet; two writers of one blob do not disturb each other."""
         if self._arrays:
+            keeping(session)
             known = set(session.scalars(select(BlobRow.address).where(BlobRow.address.in_(self._arrays))))
             rows = [{"address": a, "data": encode(array)} for a, array in self._arrays.items() if a not in known]
             if rows:

@@ -1,8 +1,8 @@
-"""Tables: shots, their revisions, the blobs that hold columns of keys, files of references, weighings by name."""
+"""Tables: shots, their revisions and what these use, blobs with columns of keys, files of references, weighings."""
 
 from datetime import UTC, datetime
 
-from sqlalchemy import DateTime, ForeignKey, Index, LargeBinary, String, Text
+from sqlalchemy import DateTime, ForeignKey, Index, LargeBinary, String, Text, false
 from sqlalchemy.dialects.postgresql import JSONB
 from sqlalchemy.orm import DeclarativeBase, Mapped, mapped_column
 
@@ -49,10 +49,14 @@ class IdentityRow(Base):
     __tablename__ = "identity"
 
     mark: Mapped[str] = mapped_column(String(16), primary_key=True)
+    demo_loaded: Mapped[bool] = mapped_column(server_default=false())
 
 
 class ShotRow(Base):
-    """A shot. `head_id` is the revision it stands at; `tip_id` the newest one redo can reach."""
+    """A shot. `head_id` is the revision it stands at; `tip_id` the newest one redo can reach.
+
+    removed_at : when it was taken away, for a while in which it can be put back; None for one that is there
+    """
 
     __tablename__ = "shot"
     id: Mapped[int] = mapped_column(primary_key=True)
@@ -60,13 +64,23 @@ class ShotRow(Base):
     is_demo: Mapped[bool] = mapped_column(default=False)
     head_id: Mapped[int | None] = mapped_column(ForeignKey("revision.id", use_alter=True, name="fk_shot_head"))
     tip_id: Mapped[int | None] = mapped_column(ForeignKey("revision.id", use_alter=True, name="fk_shot_tip"))
+    removed_at: Mapped[datetime | None] = mapped_column(DateTime(timezone=True))
+
+
+class UseRow(Base):
+    """That some revision of a shot names a blob or a file; what no shot names any more is taken away."""
+
+    __tablename__ = "use"
+    __table_args__ = (Index("ix_use_address", "address"),)
+    shot_id: Mapped[int] = mapped_column(ForeignKey("shot.id", ondelete="CASCADE"), primary_key=True)
+    address: Mapped[str] = mapped_column(String(64), primary_key=True)
 
 
 class RevisionRow(Base):
     """A shot at one moment: its document, the edit that led to it, and the card shown in the Yard."""
 
     __tablename__ = "revision"
-    __table_args__ = (Index("ix_revision_shot", "shot_id"),)
+    __table_args__ = (Index("ix_revision_shot", "shot_id"), Index("ix_revision_parent", "parent_id"))
     id: Mapped[int] = mapped_column(primary_key=True)
     shot_id: Mapped[int] = mapped_column(ForeignKey("shot.id", ondelete="CASCADE"))
     parent_id: Mapped[int | None] = mapped_column(ForeignKey("revision.id", ondelete="CASCADE"))

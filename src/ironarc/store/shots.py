@@ -2,10 +2,11 @@
 
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass
-from datetime import datetime
+from datetime import datetime, timedelta
 from typing import NoReturn
 
-from sqlalchemy import delete, func, select, text
+from sqlalchemy import delete, func, select, update
+from sqlalchemy.exc import DBAPIError
 from sqlalchemy.orm import Session
 
 from ironarc.core.document import Shot
@@ -15,9 +16,9 @@ from ironarc.core.errors import IronArcError
 from ironarc.core.judging.card import card_of
 from ironarc.core.judging.version import rules_version
 from ironarc.core.reading import Reading, read_all
-from ironarc.store import files
+from ironarc.store import uses
 from ironarc.store.blobs import BlobWriter, addresses_in, load_blobs
-from ironarc.store.models import RevisionRow, ShotRow
+from ironarc.store.models import RevisionRow, ShotRow, now
 
 
 class NotFound(IronArcError):
@@ -26,6 +27,16 @@ class NotFound(IronArcError):
 
 class StaleRevision(IronArcError):
     """The shot has moved on since the revision an edit was made on."""
+
+
+class OutcomeUnknown(IronArcError):
+    """The connection was cut while a change was being committed: it may have been kept, or not."""
+
+
+# A shot that was taken away can be put back for so long
+KEPT_FOR = timedelta(days=1)
+# What the server answers a commit with, where it says itself that nothing was kept: any error but those of its own end
+_ENDING = ("08", "57")
 
 
 @dataclass(frozen=True)
@@ -61,13 +72,34 @@ class YardEntry:
 
 def create(session: Session, shot: Shot, author: str = "", is_demo: bool = False) -> int:
     """Keeps a new shot; returns its id."""
+    shot_id = add(session, shot, author, is_demo)
+    commit(session)
+    return shot_id
+
+
+def commit(session: Session) -> None:
+    """Commits. Raises OutcomeUnknown where the answer was lost, so that nobody is told a thing that may be wrong."""
+    try:
+        session.commit()
+    except DBAPIError as error:
+        state = getattr(error.orig, "sqlstate", None)
+        if state is None or state.startswith(_ENDING):
+            raise OutcomeUnknown(
+                "The database was cut off while this was being kept, so it isn't known whether it was. Reload the page "
+                "to see the shot as it stands."
+            ) from error
+        raise
+
+
+def add(session: Session, shot: Shot, author: str = "", is_demo: bool = False) -> int:
+    """Adds a new shot; returns its id. The caller commits."""
     row = ShotRow(is_demo=is_demo)
     session.add(row)
     session.flush()
     says = f"Bring in {shot.source}" if shot.source else f"Key {shot.name}"
     revision = _write(session, row.id, None, shot, read_all(shot), says, None, author)
     row.head_id = row.tip_id = revision
-    session.commit()
+    session.flush()
     return row.id
 
 
@@ -85,12 +117,15 @@ def _write(
     )  # fmt: skip
     session.add(row)
     session.flush()
+    used = addresses_in(document) | (addresses_in(plain_edit) if plain_edit else set())
+    uses.note(session, shot_id, used.union(*(reference.files for reference in shot.references)))
     return row.id
 
 
 def yard(session: Session) -> list[YardEntry]:
     """All shots, by name; a card that was worked out by other rules is worked out anew, and kept."""
-    heads = select(ShotRow.id, RevisionRow).join(RevisionRow, ShotRow.head_id == RevisionRow.id)
+    there = ShotRow.removed_at.is_(None)
+    heads = select(ShotRow.id, RevisionRow).join(RevisionRow, ShotRow.head_id == RevisionRow.id).where(there)
     stale = heads.where(RevisionRow.card["rules"].astext.is_distinct_from(rules_version()))
     for shot_id, revision in session.execute(stale).all():
         try:
@@ -100,9 +135,9 @@ def yard(session: Session) -> list[YardEntry]:
             continue  # what can't be read any more keeps the card it had: the Yard opens all the same
     session.commit()
     rows = session.execute(
-        select(ShotRow.id, RevisionRow.card, RevisionRow.created_at).join(
-            RevisionRow, ShotRow.head_id == RevisionRow.id
-        )
+        select(ShotRow.id, RevisionRow.card, RevisionRow.created_at)
+        .join(RevisionRow, ShotRow.head_id == RevisionRow.id)
+        .where(there)
     )
     return sorted((YardEntry(*row) for row in rows), key=lambda e: (e.card["name"].lower(), e.shot_id))
 
@@ -119,27 +154,47 @@ def load(session: Session, shot_id: int, revision: int) -> Shot:
 def standing(session: Session, shot_id: int) -> Standing:
     """Where the shot stands now. Raises NotFound."""
     row = session.get(ShotRow, shot_id)
-    if row is None:
+    if row is None or row.removed_at is not None:
         raise NotFound("There is no such shot. It may have been taken away.")
-    head = session.get(RevisionRow, row.head_id)
+    return _standing(session, row)
+
+
+def check_there(session: Session, shot_id: int) -> None:
+    """NotFound for a shot that is not there, or was taken away, whatever of it is still in memory."""
+    if not session.scalar(select(ShotRow.id).where(ShotRow.id == shot_id, ShotRow.removed_at.is_(None))):
+        raise NotFound("There is no such shot. It may have been taken away.")
+
+
+def _standing(session: Session, row: ShotRow) -> Standing:
+    says, parent = _words(session, row.head_id)
     after = _next_towards_tip(session, row)
-    return Standing(shot_id, head.id, head.says if head.parent_id else None, after.says if after else None)
+    return Standing(row.id, row.head_id, says if parent else None, _words(session, after)[0] if after else None)
 
 
-def _next_towards_tip(session: Session, row: ShotRow) -> RevisionRow | None:
+def _words(session: Session, revision: int) -> tuple[str, int | None]:
+    """What a revision's edit says, and its parent; the document, which may be long, stays where it is."""
+    found = select(RevisionRow.says, RevisionRow.parent_id).where(RevisionRow.id == revision)
+    return tuple(session.execute(found).one())
+
+
+def _next_towards_tip(session: Session, row: ShotRow) -> int | None:
     """The revision redo moves to: the child of the head on the way to the tip."""
-    at = session.get(RevisionRow, row.tip_id)
-    while at is not None and at.id != row.head_id:
-        if at.parent_id == row.head_id:
-            return at
-        at = session.get(RevisionRow, at.parent_id) if at.parent_id else None
-    return None
+    if row.head_id == row.tip_id:
+        return None
+    children = session.scalars(select(RevisionRow.id).where(RevisionRow.parent_id == row.head_id)).all()
+    if len(children) == 1:
+        return children[0]  # the tip is never anywhere but below the head
+    way = select(RevisionRow.id, RevisionRow.parent_id).where(RevisionRow.id == row.tip_id).cte(recursive=True)
+    above = select(RevisionRow.id, RevisionRow.parent_id).join(way, RevisionRow.id == way.c.parent_id)
+    # back no farther than to the head, whose id is smaller than that of all that came after it
+    way = way.union_all(above.where(RevisionRow.id > row.head_id))
+    return session.scalar(select(way.c.id).where(way.c.parent_id == row.head_id))
 
 
-def _locked(session: Session, shot_id: int, revision: int) -> ShotRow:
+def locked(session: Session, shot_id: int, revision: int) -> ShotRow:
     """The shot's row, locked for this change. Raises NotFound, or StaleRevision if it moved on."""
     row = session.scalar(select(ShotRow).where(ShotRow.id == shot_id).with_for_update())
-    if row is None:
+    if row is None or row.removed_at is not None:
         raise NotFound("There is no such shot. It may have been taken away.")
     if row.head_id != revision:
         refuse_stale()
@@ -166,56 +221,85 @@ def apply(
 
     before : the shot at `revision`, where it is in memory; read : reads the new shot for its card
     """
-    row = _locked(session, shot_id, revision)
+    row = locked(session, shot_id, revision)
     shot = before or load(session, shot_id, revision)
     says, after = edit.says(shot), edit.apply(shot)
     readings = read(after)
-    row.head_id = row.tip_id = _write(session, shot_id, revision, after, readings, says, edit, author)
-    session.commit()
-    return Applied(Standing(shot_id, row.head_id, says, None), after, readings)
+    made = _write(session, shot_id, revision, after, readings, says, edit, author)
+    row.head_id = row.tip_id = made
+    # nothing is read after the commit: what was kept is answered, whatever becomes of the connection
+    commit(session)
+    return Applied(Standing(shot_id, made, says, None), after, readings)
 
 
-def undo(session: Session, shot_id: int, revision: int) -> Standing:
-    """Moves the head back by one edit; at the beginning it stays."""
-    row = _locked(session, shot_id, revision)
-    head = session.get(RevisionRow, row.head_id)
-    if head.parent_id:
-        row.head_id = head.parent_id
-    session.commit()
-    return standing(session, shot_id)
+def undo(session: Session, shot_id: int, revision: int | None = None) -> Standing:
+    """Moves the head back by one edit; at the beginning it stays. Without a revision: from where it stands."""
+    row = _row_to_move(session, shot_id, revision)
+    _, parent = _words(session, row.head_id)
+    return _moved(session, row, parent)
 
 
 def redo(session: Session, shot_id: int, revision: int) -> Standing:
     """Moves the head forward by one edit; at the tip it stays."""
-    row = _locked(session, shot_id, revision)
-    after = _next_towards_tip(session, row)
-    if after:
-        row.head_id = after.id
-    session.commit()
-    return standing(session, shot_id)
+    row = _row_to_move(session, shot_id, revision)
+    return _moved(session, row, _next_towards_tip(session, row))
 
 
-def remove(session: Session, shot_id: int) -> None:
-    """Takes a shot away with all its revisions."""
-    row = session.get(ShotRow, shot_id)
-    if row is None:
+def _row_to_move(session: Session, shot_id: int, revision: int | None) -> ShotRow:
+    return locked(session, shot_id, standing(session, shot_id).revision if revision is None else revision)
+
+
+def _moved(session: Session, row: ShotRow, to: int | None) -> Standing:
+    row.head_id = to or row.head_id
+    session.flush()
+    now = _standing(session, row)
+    commit(session)
+    return now
+
+
+def remove(session: Session, shot_id: int) -> str:
+    """Takes a shot away, to be put back for a while; returns its name. Raises NotFound."""
+    row = session.scalar(select(ShotRow).where(ShotRow.id == shot_id).with_for_update())
+    if row is None or row.removed_at is not None:
         raise NotFound("There is no such shot. It may have been taken away already.")
-    row.head_id = row.tip_id = None
-    session.flush()
-    session.execute(delete(RevisionRow).where(RevisionRow.shot_id == shot_id))
-    session.delete(row)
-    session.flush()
-    files.collect(session)
-    session.commit()
+    name = session.get(RevisionRow, row.head_id).card["name"]
+    row.removed_at = now()
+    commit(session)
+    return name
 
 
-def never_used(session: Session) -> bool:
-    """True of a database that has not held a shot yet."""
-    return not session.scalar(text("SELECT is_called FROM shot_id_seq"))
+def put_back(session: Session, shot_id: int) -> None:
+    """Puts a shot back that was taken away. Raises NotFound for one that is gone for good."""
+    row = session.scalar(select(ShotRow).where(ShotRow.id == shot_id).with_for_update())
+    if row is None:
+        raise NotFound("That shot is gone for good.")
+    row.removed_at = None
+    commit(session)
+
+
+def removed(session: Session) -> list[tuple[int, str]]:
+    """(id, name) of the shots that can be put back, the last one taken away first."""
+    heads = select(ShotRow.id, RevisionRow.card).join(RevisionRow, ShotRow.head_id == RevisionRow.id)
+    rows = session.execute(heads.where(ShotRow.removed_at.is_not(None)).order_by(ShotRow.removed_at.desc()))
+    return [(shot_id, card["name"]) for shot_id, card in rows]
+
+
+def purge(session: Session, older_than: timedelta = KEPT_FOR) -> list[int]:
+    """Takes away for good what was taken away so long ago, and whatever nothing else uses; returns the ids."""
+    due = select(ShotRow).where(ShotRow.removed_at < now() - older_than)
+    rows = session.scalars(due.order_by(ShotRow.id).with_for_update()).all()
+    ids = [row.id for row in rows]
+    if ids:
+        session.execute(update(ShotRow).where(ShotRow.id.in_(ids)).values(head_id=None, tip_id=None))
+        uses.collect(session, ids)
+        session.execute(delete(RevisionRow).where(RevisionRow.shot_id.in_(ids)))
+        session.execute(delete(ShotRow).where(ShotRow.id.in_(ids)))
+    commit(session)
+    return ids
 
 
 def names_of_demo(session: Session) -> set[str]:
     """Names of the demo shots that are there, under the names they were loaded with."""
     first = select(func.min(RevisionRow.id)).join(ShotRow, ShotRow.id == RevisionRow.shot_id)
-    first = first.where(ShotRow.is_demo).group_by(RevisionRow.shot_id)
+    first = first.where(ShotRow.is_demo, ShotRow.removed_at.is_(None)).group_by(RevisionRow.shot_id)
     return {card["name"] for card in session.scalars(select(RevisionRow.card).where(RevisionRow.id.in_(first)))}

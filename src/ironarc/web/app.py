@@ -3,11 +3,14 @@
 import re
 
 from flask import Flask
+from flask.json.provider import DefaultJSONProvider
 from flask_wtf import CSRFProtect
 from sqlalchemy.orm import sessionmaker
 
+from ironarc.media import MOST_PICTURES
 from ironarc.store.database import connect
 from ironarc.web import bench, bring_in, errors, export, planner, security, weighings, yard
+from ironarc.web.asked import IdConverter
 from ironarc.web.icons import icon
 from ironarc.web.variants import Variants
 
@@ -15,12 +18,26 @@ _NUMBER_AND_UNIT = re.compile(r"(\d) (%|cm|m/s|s\b|kg|frames?\b|turns\b|body wei
 UPLOAD_LIMIT_BYTES = 64 * 1024 * 1024
 
 
-def create_app(secret_key: str, database_url: str | None = None) -> Flask:
-    """Iron Arc's web application, on the database at `database_url` (default: the one from the environment)."""
+class PlainJson(DefaultJSONProvider):
+    """JSON as the standard has it: no NaN and no Infinity, which no browser reads."""
+
+    def dumps(self, obj, **kwargs) -> str:
+        return super().dumps(obj, allow_nan=False, **kwargs)
+
+
+def create_app(secret_key: str, database_url: str | None = None, port: int = 0) -> Flask:
+    """Iron Arc's web application, on the database at `database_url` (default: the one from the environment).
+
+    port : the one it is served on, which its cookie is named by: browsers give cookies to every port of a machine
+    """
     app = Flask(__name__)
+    app.url_map.converters["id"] = IdConverter
+    app.json = PlainJson(app)
     app.config.update(
         SECRET_KEY=secret_key,
         MAX_CONTENT_LENGTH=UPLOAD_LIMIT_BYTES,
+        MAX_FORM_PARTS=MOST_PICTURES + 500,  # a few too many are told by how many there are
+        SESSION_COOKIE_NAME=f"ironarc_{port}",
         SESSION_COOKIE_SAMESITE="Strict",
         SESSION_COOKIE_HTTPONLY=True,
         WTF_CSRF_TIME_LIMIT=None,  # a bench stays open for days; the token lives as long as the session
@@ -29,8 +46,8 @@ def create_app(secret_key: str, database_url: str | None = None) -> Flask:
     app.extensions["sessions"] = sessionmaker(engine)
     app.extensions["engine"] = engine
     app.extensions["variants"] = Variants()
-    CSRFProtect(app)
     security.install(app)
+    CSRFProtect(app)
     errors.install(app)
     app.jinja_env.globals["icon"] = icon
     app.jinja_env.filters["keep_units"] = lambda says: _NUMBER_AND_UNIT.sub("\\1\u00a0\\2", says)

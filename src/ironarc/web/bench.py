@@ -1,6 +1,5 @@
 """The Bench: one shot, its data, and the edits made on it."""
 
-import json
 from pathlib import Path
 
 from flask import Blueprint, Response, current_app, render_template, request
@@ -22,13 +21,14 @@ from ironarc.core.scene.rate import parse_rate, rate_text
 from ironarc.core.scene.reference import MARK_WORDS
 from ironarc.store import files, shots, weighings
 from ironarc.web import weigh_panel
+from ironarc.web.asked import read_body
 from ironarc.web.bench_data import flight_data, motion_bytes, reading_data, scene_data
 from ironarc.web.commands import EDIT_REQUEST, MOVE_REQUEST, to_edit
-from ironarc.web.keeping import FOREVER, for_ever, mark
+from ironarc.web.keeping import FOREVER, for_ever, mark, plain_json
 from ironarc.web.picture import sizes_picture
 from ironarc.web.variants import Variants, View
 
-pages = Blueprint("bench", __name__, url_prefix="/shots/<int:shot_id>")
+pages = Blueprint("bench", __name__, url_prefix="/shots/<id:shot_id>")
 STEPS = {"set": "Set", "weigh": "Weigh", "read": "Read", "true": "True", "show": "Show"}
 # The bench's scripts, fetched side by side instead of one import after another
 _STATIC = Path(__file__).parent / "static"
@@ -51,7 +51,9 @@ def variants() -> Variants:
 
 
 def see(session, shot_id: int, revision: int, variant: str = "now", who: str = "") -> View:
-    """A revision as it is seen in a variant, with one performer's reading."""
+    """A revision as it is seen in a variant, with one performer's reading. Raises NotFound for a shot that was taken
+    away, whatever of it is still in memory."""
+    shots.check_there(session, shot_id)
     return variants().get(session, shot_id, revision, variant, who)
 
 
@@ -87,15 +89,15 @@ def bench(shot_id: int):
             "scene": _scene(session, shot_id, at.revision), "mark_words": MARK_WORDS, "mark": mark(session),
         }  # fmt: skip
         return render_template(
-            "bench.html", shot=shot, steps=STEPS, setup=json.dumps(setup), modules=MODULES, step=step,
+            "bench.html", shot=shot, steps=STEPS, setup=plain_json(setup), modules=MODULES, step=step,
             panel=_panel(session, shot_id, at.revision, step), rate=rate_text(shot.rate),
         )  # fmt: skip
 
 
-@pages.get("/r/<int:revision>/scene.json")
+@pages.get("/r/<id:revision>/scene.json")
 def scene(shot_id: int, revision: int):
     with open_session() as session:
-        data = json.dumps(_scene(session, shot_id, revision))
+        data = plain_json(_scene(session, shot_id, revision))
         return for_ever(session, data, "application/json")
 
 
@@ -103,7 +105,7 @@ def _seen_as_asked(session, shot_id: int, revision: int) -> View:
     return see(session, shot_id, revision, request.args.get("as", "now"), request.args.get("who", ""))
 
 
-@pages.get("/r/<int:revision>/motion.f32")
+@pages.get("/r/<id:revision>/motion.f32")
 def motion(shot_id: int, revision: int):
     """Poses of a variant; at an address that names the revision, so it can be cached for ever."""
     with open_session() as session:
@@ -111,7 +113,7 @@ def motion(shot_id: int, revision: int):
         return for_ever(session, motion_bytes(seen.reading), "application/octet-stream")
 
 
-@pages.get("/r/<int:revision>/reading.json")
+@pages.get("/r/<id:revision>/reading.json")
 def reading(shot_id: int, revision: int):
     with open_session() as session:
         seen = _seen_as_asked(session, shot_id, revision)
@@ -119,7 +121,7 @@ def reading(shot_id: int, revision: int):
         data = reading_data(seen)
         data["corrections"] = len(now.performer.corrections)
         data["cost"] = seen.proposal.cost.says if seen.proposal else None
-        return for_ever(session, json.dumps(data), "application/json")
+        return for_ever(session, plain_json(data), "application/json")
 
 
 @pages.get("/files/<address>")
@@ -184,7 +186,7 @@ def _set_panel(session, shot_id: int, revision: int, shot: Shot, pick: str) -> d
     }  # fmt: skip
 
 
-@pages.get("/r/<int:revision>/panels/<step>")
+@pages.get("/r/<id:revision>/panels/<step>")
 def panel(shot_id: int, revision: int, step: str):
     if step not in STEPS:
         raise shots.NotFound("There is no such step.")
@@ -192,7 +194,7 @@ def panel(shot_id: int, revision: int, step: str):
         return _panel(session, shot_id, revision, step)
 
 
-@pages.get("/r/<int:revision>/rate")
+@pages.get("/r/<id:revision>/rate")
 def rate(shot_id: int, revision: int):
     """What another rate would do to each flight, before anything changes."""
     with open_session() as session:
@@ -216,7 +218,7 @@ def rate(shot_id: int, revision: int):
 
 @pages.post("/edits")
 def make_edit(shot_id: int):
-    wanted = EDIT_REQUEST.validate_json(request.get_data())
+    wanted = read_body(EDIT_REQUEST, request.get_data())
     return vars(apply_edit(shot_id, wanted.revision, lambda seen: to_edit(wanted.edit, seen), _who(wanted.edit)))
 
 
@@ -230,8 +232,7 @@ def apply_edit(shot_id: int, revision: int, make, who: str = "", prepare=None) -
     prepare : called with the session first, for what must be kept along with the edit
     """
     with open_session() as session:
-        if shots.standing(session, shot_id).revision != revision:
-            shots.refuse_stale()
+        shots.locked(session, shot_id, revision)  # before anything is kept along with it
         kept = [prepare(session)] if prepare else []
         edit = make(see(session, shot_id, revision, who=who), *kept)
         return variants().apply(session, shot_id, revision, edit)
@@ -248,6 +249,6 @@ def redo(shot_id: int):
 
 
 def _move(shot_id: int, move):
-    wanted = MOVE_REQUEST.validate_json(request.get_data())
+    wanted = read_body(MOVE_REQUEST, request.get_data())
     with open_session() as session:
         return vars(move(session, shot_id, wanted.revision))

@@ -235,7 +235,7 @@ def _reference_data(shot: Shot, reference: Reference) -> dict:
         "opacity": reference.opacity,
         "mirrored": reference.mirrored,
         "number_from": reference.number_from,
-        "own": reference.own_frames(shot.frame_numbers(), shot.frame_time_s).tolist(),
+        "own": reference.own_frames(shot.frame_numbers(), shot.rate).tolist(),
         "lines": {"floor": reference.floor_line, "up": reference.up_line, "length": reference.length_line},
         "length_m": reference.length_m,
         "pose_frame": reference.pose_frame,
@@ -245,7 +245,7 @@ def _reference_data(shot: Shot, reference: Reference) -> dict:
             "behind": reference.behind_m,
         },
         "marks": [
-            {"own": m.frame, "word": m.word, "frame": reference.shot_frame(m.frame, shot.frame_time_s)}
+            {"own": m.frame, "word": m.word, "frame": reference.shot_frame(m.frame, shot.rate)}
             for m in reference.marks
         ],
     }  # fmt: skip

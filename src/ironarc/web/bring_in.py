@@ -11,22 +11,26 @@ from ironarc.core.errors import EditError, FileError
 from ironarc.core.scene.reference import Reference
 from ironarc.media import look
 from ironarc.store import files
+from ironarc.web.asked import LARGEST_ID, file_name
 from ironarc.web.bench import apply_edit
 
-pages = Blueprint("bring_in", __name__, url_prefix="/shots/<int:shot_id>")
+pages = Blueprint("bring_in", __name__, url_prefix="/shots/<id:shot_id>")
 
 
 def _uploads() -> list[tuple[str, bytes]]:
     """Names, without any folder, and bytes of the files sent."""
     sent = [f for f in request.files.getlist("file") if f.filename]
-    return [(PurePath(f.filename.replace("\\", "/")).name, f.read()) for f in sent]
+    return [(file_name(f.filename), f.read()) for f in sent]
 
 
 def _number(name: str) -> int:
     try:
-        return int(request.form.get(name, ""))
+        value = int(request.form.get(name, "")[:20])
     except ValueError:
         raise EditError(f"The request can't be read: {name} must be a whole number.") from None
+    if abs(value) > LARGEST_ID:
+        raise EditError(f"The request can't be read: {name} is beyond reason.")
+    return value
 
 
 @pages.post("/performers")

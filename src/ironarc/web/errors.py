@@ -1,18 +1,26 @@
 """Errors for a person: one sentence, whether the page, a fragment or a script asked."""
 
+import errno
+
 from flask import Flask, render_template, request
 from flask_wtf.csrf import CSRFError
+from psycopg.errors import DiskFull
 from pydantic import ValidationError
+from sqlalchemy.exc import DBAPIError, OperationalError
+from sqlalchemy.exc import TimeoutError as PoolTimeout
 from werkzeug.exceptions import HTTPException
 
 from ironarc.core.errors import IronArcError
-from ironarc.store.shots import NotFound, StaleRevision
+from ironarc.store.shots import NotFound, OutcomeUnknown, StaleRevision
+from ironarc.web.asked import Unreadable
 
-_STATUS = {NotFound: 404, StaleRevision: 409}
+_STATUS = {Unreadable: 400, NotFound: 404, StaleRevision: 409, OutcomeUnknown: 503}
+NO_ROOM = "The disk is full, so nothing was kept. Make room on it, then try again; all that was kept before is there."
+AWAY = "The database does not answer just now, so nothing was changed. Wait a few seconds, then try again."
 _SAYS = {
     404: "There is nothing at this address.",
     405: "That can't be done at this address.",
-    413: "This is larger than 64 MB, the most that can be brought in at once. Make it smaller and try again.",
+    413: "This is larger than 64 MB, or of more files, than can be brought in at once. Make it smaller and try again.",
     500: "Something broke on our side. Nothing was changed. Go back to the Yard and try again.",
 }
 
@@ -26,7 +34,9 @@ def _answer(message: str, status: int):
         or request.path.endswith((".json", ".f32"))
     ):
         return {"error": message}, status
-    return render_template("error.html", message=message, status=status), status
+    # a shot whose page fails can be taken back by a step: the way out of an edit that broke it
+    shot = (request.view_args or {}).get("shot_id") if request.endpoint == "bench.bench" and status != 404 else None
+    return render_template("error.html", message=message, status=status, shot=shot), status
 
 
 def install(app: Flask) -> None:
@@ -47,6 +57,19 @@ def install(app: Flask) -> None:
     @app.errorhandler(HTTPException)
     def http(error: HTTPException):
         return _answer(_SAYS.get(error.code, error.description or "The request failed."), error.code)
+
+    @app.errorhandler(DBAPIError)
+    @app.errorhandler(PoolTimeout)
+    def database(error: DBAPIError | PoolTimeout):
+        if isinstance(getattr(error, "orig", None), DiskFull):
+            return _answer(NO_ROOM, 507)
+        if isinstance(error, OperationalError | PoolTimeout):
+            return _answer(AWAY, 503)
+        return unexpected(error)
+
+    @app.errorhandler(OSError)
+    def disk(error: OSError):
+        return _answer(NO_ROOM, 507) if error.errno == errno.ENOSPC else unexpected(error)
 
     @app.errorhandler(Exception)
     def unexpected(error: Exception):

@@ -1,6 +1,5 @@
 """Taking motion and readings home as files."""
 
-import json
 import re
 
 from flask import Blueprint, Response, request
@@ -10,8 +9,9 @@ from ironarc.core.errors import EditError
 from ironarc.core.judging.reading_json import reading_to_plain_1, readings_to_plain
 from ironarc.core.truing import settles
 from ironarc.web.bench import open_session, read_performers, see
+from ironarc.web.keeping import plain_json
 
-pages = Blueprint("export", __name__, url_prefix="/shots/<int:shot_id>")
+pages = Blueprint("export", __name__, url_prefix="/shots/<id:shot_id>")
 
 
 def _frame(name: str) -> int | None:
@@ -34,7 +34,7 @@ def download(name: str, data: bytes, ending: str, mimetype: str) -> Response:
     )
 
 
-@pages.get("/r/<int:revision>/export.bvh")
+@pages.get("/r/<id:revision>/export.bvh")
 def export_bvh(shot_id: int, revision: int):
     with open_session() as session:
         seen = see(session, shot_id, revision, who=request.args.get("who", ""))
@@ -43,7 +43,7 @@ def export_bvh(shot_id: int, revision: int):
     return download(name, data, "bvh", "text/plain")
 
 
-@pages.get("/r/<int:revision>/export.json")
+@pages.get("/r/<id:revision>/export.json")
 def export_json(shot_id: int, revision: int):
     with open_session() as session:
         shot = see(session, shot_id, revision).shot
@@ -53,4 +53,4 @@ def export_json(shot_id: int, revision: int):
         plain = reading_to_plain_1(shot, readings[performer.id], performer, settles())
     else:
         plain = readings_to_plain(shot, readings, settles())
-    return download(shot.name, json.dumps(plain).encode(), "json", "application/json")
+    return download(shot.name, plain_json(plain).encode(), "json", "application/json")

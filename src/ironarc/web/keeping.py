@@ -1,5 +1,7 @@
 """Addresses that may be kept for ever: they name the database and the rules that what they give was worked out by."""
 
+import json
+
 from flask import Response, current_app, request
 
 from ironarc.core.judging.version import rules_version
@@ -14,6 +16,11 @@ def mark(session) -> str:
     if known is None:
         known = current_app.extensions["mark"] = f"{identity(session)}-{rules_version()}"
     return known
+
+
+def plain_json(data) -> str:
+    """JSON as the standard has it; ValueError for a NaN or an Infinity, which must not have come so far."""
+    return json.dumps(data, allow_nan=False)
 
 
 def for_ever(session, data: str | bytes, mimetype: str) -> Response:

@@ -6,7 +6,15 @@ import numpy as np
 
 from ironarc.core.errors import EditError
 from ironarc.core.figure.crew import STOCK
-from ironarc.core.planning.ballistics import WORLDS, Plan, bounces, hang_time, implied_gravity, whole_frame_starts
+from ironarc.core.planning.ballistics import (
+    WORLDS,
+    Plan,
+    bounces,
+    check_frames,
+    hang_time,
+    implied_gravity,
+    whole_frame_starts,
+)
 from ironarc.core.planning.commands import Known
 
 # Bodies the same jump, in body heights, is shown for beside the crew: name, height in cm
@@ -224,6 +232,7 @@ def by_body(plan: Plan, stature_cm: float = 175.0) -> list[dict]:
 def bounce_table(drop_cm: float, factor: float, g: float, fps: float) -> dict:
     """A series of bounces: rows with height, start and frames, exact and on whole frames; when it rests."""
     hops, rest_s = bounces(drop_cm / 100, factor, g)
+    check_frames("Coming to rest", rest_s * fps)
     rows = []
     for hop, (first, frames) in zip(hops, whole_frame_starts(hops, rest_s, fps), strict=True):
         implied = implied_gravity(hop.rise_m, hop.rise_m, max(frames, 1) / fps)

@@ -1,52 +1,36 @@
-"""The server: gunicorn on loopback."""
+"""The server: waitress on loopback.
+
+Waitress reads requests and writes answers in one loop of its own and hands a thread nothing but a request that is
+there in full, so that clients which are slow, silent or never finish hold up nobody.
+"""
 
 import os
 import secrets
-from pathlib import Path
 
-from gunicorn.app.base import BaseApplication
+import waitress
+from flask import Flask
 
-from ironarc.web.app import create_app
+from ironarc.web.app import UPLOAD_LIMIT_BYTES, create_app
 
 KEY_SETTING = "IRONARC_SECRET_KEY"
+THREADS = 8  # of one process: what one request has read, the next one finds in memory (bench/serving.py)
+IDLE_S = 20  # a connection that says nothing for so long is closed
+CONNECTIONS = 800
+# An upload a little over the limit is answered in words by the application; one far over it is not read at all
+READ_BYTES = 4 * UPLOAD_LIMIT_BYTES
 
 
-def secret_key(folder: Path) -> str:
-    """The key that signs sessions: made once, kept in `folder`, readable by its owner only."""
-    path = folder / "secret-key"
-    if not path.exists():
-        folder.mkdir(parents=True, exist_ok=True)
-        path.touch(mode=0o600)
-        path.write_text(secrets.token_hex(32))
-    return path.read_text()
+def make_server(app: Flask, port: int, idle_s: int = IDLE_S):
+    """A server of the application on loopback; `run` serves until `close`."""
+    return waitress.create_server(
+        app, host="127.0.0.1", port=port, threads=THREADS, ident=None, connection_limit=CONNECTIONS,
+        channel_timeout=idle_s, cleanup_interval=max(1, idle_s // 4), asyncore_use_poll=True,
+        max_request_body_size=READ_BYTES, outbuf_high_watermark=2 * READ_BYTES,
+    )  # fmt: skip
 
 
-class _Server(BaseApplication):
-    def __init__(self, port: int, workers: int, threads: int):
-        self.port, self.workers, self.threads = port, workers, threads
-        super().__init__()
-
-    def load_config(self) -> None:
-        settings = {
-            "bind": f"127.0.0.1:{self.port}", "workers": self.workers, "threads": self.threads,
-            "worker_class": "gthread", "timeout": 120,
-            "accesslog": None, "loglevel": "warning", "proc_name": "ironarc", "control_socket_disable": True,
-        }  # fmt: skip
-        for key, value in settings.items():
-            if key in self.cfg.settings:
-                self.cfg.set(key, value)
-
-    def load(self):
-        # made in each worker, after the fork: database connections must not be shared
-        return create_app(os.environ.get(KEY_SETTING) or secrets.token_hex(32))
-
-
-# One process: what one request has read, the next one finds in memory (bench/serving.py has the figures)
-WORKERS, THREADS = 1, 8
-
-
-def serve(port: int, workers: int = WORKERS, threads: int = THREADS) -> int:
+def serve(port: int) -> int:
     """Runs until it is stopped. Sessions outlive a restart if the key comes from the environment."""
-    os.environ.setdefault(KEY_SETTING, secrets.token_hex(32))
-    _Server(port, workers, threads).run()
+    app = create_app(os.environ.get(KEY_SETTING) or secrets.token_hex(32), port=port)
+    make_server(app, port).run()
     return 0

@@ -7,6 +7,7 @@ from pydantic import BaseModel, ConfigDict, TypeAdapter
 
 from ironarc.core.figure.weighing import weighing_to_plain
 from ironarc.store import weighings
+from ironarc.web.asked import read_body
 from ironarc.web.bench import open_session, see
 from ironarc.web.export import download
 
@@ -28,27 +29,27 @@ _KEEP = TypeAdapter(Keep)
 
 @pages.post("/weighings")
 def keep():
-    wanted = _KEEP.validate_json(request.get_data())
+    wanted = read_body(_KEEP, request.get_data())
     with open_session() as session:
         seen = see(session, wanted.shot, wanted.revision, who=wanted.performer)
         return {"name": weighings.keep(session, wanted.name, seen.performer.weighing)}
 
 
-@pages.get("/weighings/<int:weighing_id>.json")
+@pages.get("/weighings/<id:weighing_id>.json")
 def one(weighing_id: int):
     with open_session() as session:
         name, weighing = weighings.load(session, weighing_id)
     return {"name": name, "weighing": weighing_to_plain(weighing)}
 
 
-@pages.post("/weighings/<int:weighing_id>/remove")
+@pages.post("/weighings/<id:weighing_id>/remove")
 def remove(weighing_id: int):
     with open_session() as session:
         weighings.remove(session, weighing_id)
     return {}
 
 
-@pages.get("/shots/<int:shot_id>/r/<int:revision>/weighing.json")
+@pages.get("/shots/<id:shot_id>/r/<id:revision>/weighing.json")
 def take_home(shot_id: int, revision: int) -> Response:
     with open_session() as session:
         seen = see(session, shot_id, revision, who=request.args.get("who", ""))

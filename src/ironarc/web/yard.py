@@ -10,6 +10,7 @@ from ironarc.core.document.stock import STANDING, stock_performer
 from ironarc.core.edits.bring_in import file_error, shot_from_file
 from ironarc.core.errors import FileError
 from ironarc.store import shots
+from ironarc.web.asked import file_name
 from ironarc.web.picture import card_picture
 
 pages = Blueprint("yard", __name__)
@@ -19,9 +20,11 @@ NEW_FPS, NEW_FRAMES = 24.0, 72
 @pages.get("/")
 def yard():
     with current_app.extensions["sessions"]() as session:
-        entries = shots.yard(session)
+        for shot_id in shots.purge(session):
+            current_app.extensions["variants"].forget(shot_id)
+        entries, removed = shots.yard(session), shots.removed(session)
     cards = [{"entry": entry, "picture": card_picture(entry.card)} for entry in entries]
-    return render_template("yard.html", cards=cards)
+    return render_template("yard.html", cards=cards, removed=removed, hours=int(shots.KEPT_FOR.total_seconds() // 3600))
 
 
 @pages.post("/shots")
@@ -30,7 +33,7 @@ def bring_in():
     upload = request.files.get("file")
     if upload is None or not upload.filename:
         raise FileError("No file was chosen. Choose a BVH file, or drop one on the page.")
-    name = PurePath(upload.filename.replace("\\", "/")).name
+    name = file_name(upload.filename)
     try:
         shot = shot_from_file(upload.read(), PurePath(name).stem[:60] or "Untitled", name)
     except FileError as error:
@@ -53,9 +56,25 @@ def new():
     return redirect(url_for("bench.bench", shot_id=shot_id, step="set"))
 
 
-@pages.post("/shots/<int:shot_id>/remove")
+@pages.post("/shots/<id:shot_id>/remove")
 def remove(shot_id: int):
+    """Takes a shot away; for a while it can be put back."""
     with current_app.extensions["sessions"]() as session:
         shots.remove(session, shot_id)
     current_app.extensions["variants"].forget(shot_id)
     return redirect(url_for("yard.yard"))
+
+
+@pages.post("/shots/<id:shot_id>/put-back")
+def put_back(shot_id: int):
+    with current_app.extensions["sessions"]() as session:
+        shots.put_back(session, shot_id)
+    return redirect(url_for("yard.yard"))
+
+
+@pages.post("/shots/<id:shot_id>/step-back")
+def step_back(shot_id: int):
+    """Undo for a shot whose own page can't be opened."""
+    with current_app.extensions["sessions"]() as session:
+        shots.undo(session, shot_id)
+    return redirect(url_for("bench.bench", shot_id=shot_id))

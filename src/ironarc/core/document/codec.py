@@ -10,7 +10,6 @@ import types
 from collections.abc import Callable, Mapping
 from dataclasses import MISSING, fields, is_dataclass
 from functools import cache
-from math import isfinite
 from typing import Any, Union, get_args, get_origin, get_type_hints
 from weakref import WeakKeyDictionary
 
@@ -23,6 +22,7 @@ from ironarc.core.errors import EditError
 from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.props import Prop
 from ironarc.core.scene.reference import Reference
+from ironarc.core.settings import MAX_NUMBER
 
 FORM = 3
 
@@ -96,10 +96,11 @@ def from_plain(plain: Any, hint: Any, get: GetBlob, where: str = "") -> Any:
             return _tuple_from_plain(plain, get_args(hint), get, where)
         if origin is not None and issubclass(origin, Mapping):
             return _mapping_from_plain(plain, get_args(hint), get)
-        if hint is float and isinstance(plain, int | float) and isfinite(plain):
-            return float(plain)
-        if hint is int and isinstance(plain, int | float) and int(plain) == plain:
-            return int(plain)
+        if hint in (float, int) and isinstance(plain, int | float) and abs(plain) <= MAX_NUMBER:
+            if hint is float:
+                return float(plain)
+            if int(plain) == plain:
+                return int(plain)
         if hint is Any or (hint in (bool, str) and isinstance(plain, hint)):
             return plain
     except (TypeError, ValueError, OverflowError):

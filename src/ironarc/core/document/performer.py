@@ -14,9 +14,9 @@ from ironarc.core.motion.loads import Load, LoadTrack, track_loads
 from ironarc.core.motion.poses import Poses
 from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.timing import Timing
+from ironarc.core.settings import MAX_FRAMES
 
 LONGEST_REASON = 400
-LONGEST_CLIP = 100_000
 AIR = ""  # the surface of a contact point that is said to touch nothing
 
 
@@ -104,8 +104,8 @@ class Performer:
         """Itself; EditError, with what and where, for anything that can't be."""
         if not (np.isfinite(self.scale_to_m) and 1e-6 < self.scale_to_m < 1e4):
             raise EditError(f"A unit of length lies between 0.001 mm and 10 km; {self.scale_to_m:g} m was given.")
-        if not 0 <= self.clip[1] - self.clip[0] < LONGEST_CLIP:
-            raise EditError(f"{self.name}: a clip runs from its first to its last frame, up to {LONGEST_CLIP} of them.")
+        if not 0 <= self.clip[1] - self.clip[0] < MAX_FRAMES:
+            raise EditError(f"{self.name}: a clip runs from its first to its last frame, up to {MAX_FRAMES} of them.")
         if len({layer.id for layer in self.layers}) < len(self.layers):
             raise EditError(f"{self.name} has two layers of one id.")
         for layer in self.layers:
@@ -173,9 +173,9 @@ class Performer:
         new = [layer for layer in layers if not any(layer is there for there in self.layers)]
         reaches = [r for layer in new if (r := layer.reach()) is not None]
         first, last = min([self.clip[0], *(r[0] for r in reaches)]), max([self.clip[1], *(r[1] for r in reaches)])
-        if last - first >= LONGEST_CLIP:
+        if last - first >= MAX_FRAMES:
             raise EditError(
-                f"{self.name}'s motion would run from frame {first} to {last}; up to {LONGEST_CLIP} frames can be kept."
+                f"{self.name}'s motion would run from frame {first} to {last}; up to {MAX_FRAMES} frames can be kept."
             )
         return replace(self, layers=layers, clip=(first, last))
 

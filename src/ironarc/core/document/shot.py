@@ -10,7 +10,7 @@ from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.props import Prop
 from ironarc.core.scene.rate import rate_of
 from ironarc.core.scene.reference import Reference
-from ironarc.core.settings import GRAVITY_MS2
+from ironarc.core.settings import GRAVITY_MS2, MAX_FRAMES, MAX_FRAMES_X_JOINTS
 
 
 @dataclass(frozen=True)
@@ -123,3 +123,16 @@ class Shot:
     def without_corrections(self) -> "Shot":
         """With every performer as it came and was keyed by hand."""
         return replace(self, performers=tuple(p.without_corrections() for p in self.performers))
+
+
+def check_size(shot: Shot) -> Shot:
+    """The shot itself; EditError for more frames, or more frames of more joints, than can be worked on."""
+    if shot.frames > MAX_FRAMES:
+        raise EditError(f"A shot has up to {MAX_FRAMES:,} frames; {shot.frames:,} are too many. Make it shorter.")
+    joints = sum(len(p.rig) for p in shot.performers)
+    if shot.frames * joints > MAX_FRAMES_X_JOINTS:
+        raise EditError(
+            f"{shot.frames:,} frames of {joints} joints are more than can be worked on at once: with so many joints up "
+            f"to {MAX_FRAMES_X_JOINTS // joints:,} frames. Make the range shorter, or take a performer out."
+        )
+    return shot

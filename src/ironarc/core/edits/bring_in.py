@@ -12,7 +12,7 @@ from ironarc.core.motion.retime import retime_layers
 from ironarc.core.reading.shot import settled
 from ironarc.core.scene.rate import rate_of
 from ironarc.core.scene.timing import Timing
-from ironarc.core.settings import GRAVITY_MS2
+from ironarc.core.settings import GRAVITY_MS2, MAX_FRAMES
 
 
 def shot_from_file(
@@ -53,8 +53,13 @@ def _performer_of(motion: FileMotion, name: str, scale_to_m: float | None, weigh
 def performer_from_file(data: bytes, name: str, shot: Shot, format: str = "bvh") -> Performer:
     """A performer for `shot` from a file: its seconds are kept at the shot's rate, from the shot's first frame."""
     motion = FORMATS[format].parse(data)
-    performer = _performer_of(motion, name, None, Weighing())
     own = rate_of(motion.frame_time_s)
+    if motion.frames * shot.rate / own > MAX_FRAMES:
+        raise FileError(
+            f"its {motion.frames * motion.frame_time_s:.0f} s would be more than {MAX_FRAMES:,} frames at this shot's "
+            "rate, the most that can be brought in. Cut it shorter."
+        )
+    performer = _performer_of(motion, name, None, Weighing())
     if own != shot.rate:
         layers = retime_layers(performer.rig, performer.layers, 1, shot.rate / own)
         sampled = motion.frame_time_s if shot.rate > own else 0.0

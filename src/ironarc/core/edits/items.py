@@ -4,7 +4,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from typing import Any, ClassVar
 
-from ironarc.core.document import ITEM_KINDS, Item, Performer, Shot
+from ironarc.core.document import ITEM_KINDS, Item, Performer, Shot, check_size
 from ironarc.core.edits.base import Changes, Edit, check_fields, clean_name, unlocked
 from ironarc.core.errors import EditError
 from ironarc.core.reading.points import check_guided
@@ -62,7 +62,7 @@ class AddItem(Edit):
         item = _checked(self.item, shot)
         shot = settled(shot)
         field = field_of(item)
-        return replace(shot, **{field: (*getattr(shot, field), item)})
+        return check_size(replace(shot, **{field: (*getattr(shot, field), item)}))
 
     def says(self, shot: Shot) -> str:
         return self.words or f"Add {self.item.name}"

@@ -6,14 +6,13 @@ from typing import Any, ClassVar
 
 import numpy as np
 
-from ironarc.core.document import Shot
+from ironarc.core.document import Shot, check_size
 from ironarc.core.edits.base import Changes, Edit, check_fields, clean_name
 from ironarc.core.edits.rate import KEEP_FRAMES, KEEP_SECONDS, at_rate
-from ironarc.core.errors import EditError
+from ironarc.core.errors import EditError, check_frame
 from ironarc.core.reading.shot import settled
 from ironarc.core.scene.rate import parse_rate, rate_text
 
-MAX_FRAMES = 100_000
 MAX_G_MS2 = 300.0
 NOTES_LENGTH = 4000
 SETTABLE_OF_SHOT = (
@@ -54,8 +53,8 @@ def _check(shot: Shot) -> None:
     first, last = shot.first_frame, shot.last_frame
     if last < first:
         raise EditError(f"A range runs from its first to its last frame; {first} to {last} was given.")
-    if last - first >= MAX_FRAMES or abs(first) > MAX_FRAMES:
-        raise EditError(f"A range has up to {MAX_FRAMES} frames, numbered within {MAX_FRAMES} of 0.")
+    check_frame("The first frame", first)
+    check_size(shot)
     if not (np.isfinite(shot.g) and 0 < shot.g <= MAX_G_MS2):
         raise EditError(f"Gravity lies between 0 and {MAX_G_MS2:.0f} m/s²; {shot.g:g} was given.")
     if shot.floor_m is not None and not (np.isfinite(shot.floor_m) and abs(shot.floor_m) <= 1000):
@@ -77,7 +76,7 @@ class SetRate(Edit):
     kind: ClassVar[str] = "set_rate"
 
     def apply(self, shot: Shot) -> Shot:
-        return at_rate(shot, parse_rate(self.rate), self.keep)
+        return check_size(at_rate(shot, parse_rate(self.rate), self.keep))
 
     def says(self, shot: Shot) -> str:
         kept = {KEEP_SECONDS: "the seconds kept", KEEP_FRAMES: "the frames kept"}.get(self.keep, "")
@@ -92,8 +91,7 @@ class Renumber(Edit):
     kind: ClassVar[str] = "renumber"
 
     def apply(self, shot: Shot) -> Shot:
-        if abs(self.first) > MAX_FRAMES:
-            raise EditError(f"The first frame's number lies within {MAX_FRAMES} of 0; {self.first} was given.")
+        check_frame("The first frame", self.first)
         by = self.first - shot.first_frame
         return replace(
             shot,

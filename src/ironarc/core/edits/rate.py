@@ -4,7 +4,7 @@ from dataclasses import dataclass, replace
 from fractions import Fraction
 
 from ironarc.core.columns import Keys
-from ironarc.core.document import Performer, Shot
+from ironarc.core.document import Performer, Shot, check_size
 from ironarc.core.errors import EditError
 from ironarc.core.judging.findings import can_judge
 from ironarc.core.motion.retime import KeysCollide, retime_keys, retime_layers, retime_span
@@ -32,10 +32,12 @@ def at_rate(shot: Shot, rate: Fraction, keep: str) -> Shot:
     if keep == KEEP_FRAMES:
         return replace(shot, frame_time_s=frame_time)
     factor, first = rate / shot.rate, shot.first_frame
+    frames = retime_frame(shot.last_frame, first, factor) - first + 1
+    check_size(replace(shot, frames=frames))  # before anything is worked out
     return replace(
         shot,
         frame_time_s=frame_time,
-        frames=retime_frame(shot.last_frame, first, factor) - first + 1,
+        frames=frames,
         performers=tuple(_retimed(p, first - p.timing.slip, factor, shot.frame_time_s) for p in shot.performers),
         props=tuple(
             replace(p, columns={c: retime_keys(k, f"{p.name} {c}", first, factor) for c, k in p.columns.items()})
@@ -43,7 +45,8 @@ def at_rate(shot: Shot, rate: Fraction, keep: str) -> Shot:
         ),
         references=tuple(_moved(r, first, factor) for r in shot.references),
         guides=tuple(
-            replace(g, first=retime_frame(g.first, first, factor), frames=g.frames * float(factor)) for g in shot.guides
+            replace(g, first=retime_frame(g.first, first, factor), frames=g.frames * float(factor)).checked()
+            for g in shot.guides
         ),
     )
 

@@ -12,6 +12,7 @@ Where the format leaves room, here:
 """
 
 import math
+from itertools import islice
 
 import numpy as np
 
@@ -19,17 +20,22 @@ from ironarc.core.columns import Dense
 from ironarc.core.errors import FileError
 from ironarc.core.figure.rig import POSITION_CHANNELS, ROTATION_CHANNELS, EndSite, Joint, Rig
 from ironarc.core.formats.motion import FileMotion
-from ironarc.core.settings import MAX_FRAMES, MAX_JOINTS
+from ironarc.core.settings import MAX_FRAMES, MAX_FRAMES_X_JOINTS, MAX_JOINTS, MAX_NUMBER
 
 _CHANNEL = {
     f"{axis}{word}": short + axis.lower() for axis in "XYZ" for word, short in (("position", "t"), ("rotation", "r"))
 }
 _CHANNEL_LOWER = {name.lower(): short for name, short in _CHANNEL.items()}
+MOST_LINES = 10 * MAX_FRAMES  # of any file: a row a frame, and room to spare
+LONGEST_LINE = 10_000  # letters, in the HIERARCHY
 _WRITTEN = {short: name for name, short in _CHANNEL.items()}
 
 
 def parse(data: bytes, first_frame: int = 1) -> FileMotion:
     """Reads a BVH file. Raises FileError, with the line, for anything that can't be understood."""
+    lines = data.count(b"\n") + data.count(b"\r") - data.count(b"\r\n")
+    if lines > MOST_LINES:
+        raise FileError(f"the file has {lines:,} lines; up to {MOST_LINES:,} can be read.")
     text = data.decode("utf-8", errors="replace").replace("\r\n", "\n").replace("\r", "\n").lstrip("\ufeff")
     if not text.strip():
         raise FileError("the file is empty; choose a BVH file with a HIERARCHY and a MOTION part.", 1)
@@ -37,7 +43,12 @@ def parse(data: bytes, first_frame: int = 1) -> FileMotion:
     reader.read()
     frames, frame_time, start, data_line = _motion_header(text, reader.position, reader.line)
     channels = [(joint.name, channel) for joint in reader.joints for channel in joint.channels]
-    table = _numbers(text[start:], data_line, frames, len(channels))
+    if frames * len(reader.joints) > MAX_FRAMES_X_JOINTS:
+        raise FileError(
+            f"Frames: says {frames:,}; with {len(reader.joints)} joints up to "
+            f"{MAX_FRAMES_X_JOINTS // len(reader.joints):,} frames can be read. Cut the motion shorter.", data_line
+        )  # fmt: skip
+    table = _numbers(text[start:], data_line, frames, channels)
     rig = _with_position_meaning(reader, channels, table)
     for i, (_, channel) in enumerate(channels):
         if channel in ROTATION_CHANNELS:
@@ -66,6 +77,11 @@ class _Hierarchy:
         while self.position < len(self.text):
             stop = self.text.find("\n", self.position)
             stop = len(self.text) if stop < 0 else stop
+            if stop - self.position > LONGEST_LINE:
+                raise FileError(
+                    f"the line is {stop - self.position:,} letters long; up to {LONGEST_LINE:,} can be read here.",
+                    self.line + 1,
+                )
             words = self.text[self.position : stop].replace("{", " { ").replace("}", " } ").split()
             self.position = stop + 1
             self.line += 1
@@ -125,6 +141,8 @@ class _Hierarchy:
         name = " ".join(words[1:])
         if not name:
             raise FileError(f"{words[0]} has no name.", self.line)
+        if not name.isprintable():
+            raise FileError(f"the name of joint {name[:60]!r} holds a letter that can't be shown.", self.line)
         if name in self.names:
             raise FileError(f'two joints are called "{name}"; each needs a name of its own.', self.line)
         if len(self.joints) >= MAX_JOINTS:
@@ -142,6 +160,8 @@ class _Hierarchy:
             values = ()
         if len(values) != 3 or not all(map(math.isfinite, values)):
             raise FileError(f'OFFSET of {what} needs three numbers, found "{" ".join(words[1:])[:60]}".', self.line)
+        if max(map(abs, values)) > MAX_NUMBER:
+            raise FileError(f"OFFSET of {what} is beyond {MAX_NUMBER:,.0f}, so it can't be a length.", self.line)
         return values
 
     def _set_offset(self, joint: int, words: list[str]) -> None:
@@ -210,8 +230,9 @@ def _motion_header(text: str, position: int, line: int) -> tuple[int, float, int
     return found["frames"], found["frame time"], position, line
 
 
-def _numbers(block: str, line: int, frames: int, channels: int) -> np.ndarray:
-    """(frames, channels) float from the rows of the MOTION part."""
+def _numbers(block: str, line: int, frames: int, named: list[tuple[str, str]]) -> np.ndarray:
+    """(frames, channels) float from the rows of the MOTION part; `named` (joint, channel) of each column."""
+    channels = len(named)
     if channels == 0:
         raise FileError("no joint has any channel, so the file holds no motion.", line)
     try:
@@ -229,7 +250,21 @@ def _numbers(block: str, line: int, frames: int, channels: int) -> np.ndarray:
             f"Frames: says {frames}, and {len(values) // channels} frames of motion follow. "
             "Put the number right, or export the file again.", line
         )  # fmt: skip
-    return values.reshape(frames, channels)
+    values = values.reshape(frames, channels)
+    if np.abs(values).max() > MAX_NUMBER:
+        frame, column = np.argwhere(np.abs(values) > MAX_NUMBER)[0]
+        joint, channel = named[column]
+        raise FileError(
+            f'frame {frame + 1} holds {values[frame, column]:g} for {_WRITTEN[channel]} of joint "{joint}"; values '
+            f"beyond {MAX_NUMBER:,.0f} can't be read.", _line_of_row(block, line, int(frame)),
+        )  # fmt: skip
+    return values
+
+
+def _line_of_row(block: str, line: int, row: int) -> int:
+    """The line that row `row`, from 0, of the motion stands on, where every row has a line of its own."""
+    filled = (offset for offset, text in enumerate(block.split("\n"), 1) if text.strip())
+    return line + next(islice(filled, row, None), 0)
 
 
 def _say_which_row(block: str, line: int, channels: int) -> None:

@@ -13,6 +13,8 @@ import numpy as np
 from ironarc.core.errors import EditError
 from ironarc.core.settings import GRAVITY_MS2
 
+MOST_FRAMES = 2_000  # of anything that is drawn frame by frame
+MOST_HOPS = 2_000
 WORLDS = {
     "Earth": GRAVITY_MS2, "Moon": 1.62, "Mars": 3.71, "Venus": 8.87, "Jupiter": 24.79,
 }  # fmt: skip
@@ -126,14 +128,27 @@ def bounces(drop_m: float, factor: float, g: float = GRAVITY_MS2, rest_m: float 
     """
     if not (np.isfinite(drop_m) and drop_m > 0):
         raise EditError(f"A bounce needs a height to fall from, more than 0; {drop_m:g} was given.")
+    if not (np.isfinite(g) and g > 0):
+        raise EditError(f"Gravity must be more than 0 for anything to fall; {g:g} was given.")
     if not 0 <= factor < 1:
         raise EditError(f"The bounce factor lies from 0 to less than 1; {factor:g} was given. At 1 it never rests.")
     hops, start, rise = [], float(np.sqrt(2 * drop_m / g)), drop_m * factor**2
     while rise >= rest_m:
+        if len(hops) == MOST_HOPS:
+            raise EditError(
+                f"With a bounce factor of {factor:g} it would hop more than {MOST_HOPS:,} times before it rests. "
+                "Make the factor smaller."
+            )
         hang = 2 * float(np.sqrt(2 * rise / g))
         hops.append(Bounce(rise, hang, start))
         start, rise = start + hang, rise * factor**2
     return hops, start
+
+
+def check_frames(what: str, frames: float) -> None:
+    """EditError for more frames than are drawn one by one."""
+    if not frames <= MOST_FRAMES:
+        raise EditError(f"{what} takes {frames:,.0f} frames; up to {MOST_FRAMES:,} can be shown. Make it shorter.")
 
 
 def whole_frame_starts(hops: list[Bounce], rest_s: float, fps: float) -> Iterator[tuple[int, int]]:

@@ -10,7 +10,7 @@ from fractions import Fraction
 import numpy as np
 
 from ironarc.core.errors import EditError
-from ironarc.core.planning.ballistics import Plan, implied_gravity
+from ironarc.core.planning.ballistics import Plan, check_frames, implied_gravity
 from ironarc.core.settings import GRAVITY_MS2
 
 AGREE = 0.01  # two values this near, as a share, do not contradict each other
@@ -83,6 +83,7 @@ def solve(
     _check_agreement(known, found, level, slack, fps)
     if found["hang"] <= 0:
         raise EditError("With no rise and no drop there is no flight. Give a rise of more than 0.")
+    check_frames("This flight", found["hang"] * fps)
     assumed = "No drop was given, so it lands as high as it left." if level and "drop" not in known else ""
     return Plan(
         found["rise"], found["drop"], found["hang"], found["up"], found["g"], fps,

@@ -5,8 +5,9 @@ from dataclasses import dataclass
 import numpy as np
 from scipy.interpolate import CubicSpline
 
-from ironarc.core.errors import EditError
+from ironarc.core.errors import EditError, check_frame
 from ironarc.core.scene.fall import leap_between
+from ironarc.core.settings import MAX_FRAMES
 
 DRAWN, GRAVITY = "drawn", "gravity"
 COM, ROOT = "com", "root"
@@ -48,8 +49,9 @@ class Guide:
             )
         if not np.isfinite(self.points_m).all() or np.abs(self.points_m).max() > 1000:
             raise EditError("A guide's points lie within 1000 m of the middle of the stage.")
-        if not (np.isfinite(self.frames) and 1 <= self.frames <= 100_000):
-            raise EditError(f"A guide runs over 1 frame or more; {self.frames:g} was given.")
+        if not (np.isfinite(self.frames) and 1 <= self.frames <= MAX_FRAMES):
+            raise EditError(f"A guide runs over 1 to {MAX_FRAMES:,} frames; {self.frames:g} was given.")
+        check_frame(f"The first frame of {self.name}", self.first)
         return self
 
     @property

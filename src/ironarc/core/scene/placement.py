@@ -5,7 +5,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.errors import EditError
+from ironarc.core.errors import EditError, check_number
 
 MAX_SCALE = 100.0
 MAX_OFFSET_M = 1000.0
@@ -66,4 +66,5 @@ class Placement:
             )
         if not np.isfinite([*self.offset_m, self.turn_rad]).all() or np.abs(self.offset_m).max() > MAX_OFFSET_M:
             raise EditError(f"A place lies within {MAX_OFFSET_M:.0f} m of the middle of the stage.")
+        check_number("The turn", self.turn_rad)
         return self

@@ -13,7 +13,7 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.columns import Keys
-from ironarc.core.errors import EditError
+from ironarc.core.errors import EditError, check_number
 
 KINDS = ("box", "wall", "bar", "ramp", "ball")
 PLACE_CHANNELS, TURN_CHANNELS = ("tx", "ty", "tz"), ("ry", "rx", "rz")
@@ -65,6 +65,8 @@ class Prop:
                 )
         if not np.isfinite([*self.at_m, *self.turn_rad]).all() or np.abs(self.at_m).max() > 1000:
             raise EditError(f"{self.name}: its place lies within 1000 m of the middle of the stage.")
+        for turn in self.turn_rad:
+            check_number(f"The turn of {self.name}", turn)
         return self
 
     def track(self, frames: np.ndarray) -> tuple[np.ndarray, np.ndarray]:

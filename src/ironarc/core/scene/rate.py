@@ -1,5 +1,6 @@
 """Frame rates as exact ratios."""
 
+import re
 from fractions import Fraction
 
 import numpy as np
@@ -9,6 +10,7 @@ from ironarc.core.errors import EditError
 MIN_FPS, MAX_FPS = 12, 240
 # Rates of film and video that are not whole: 24000/1001 and its kin
 NAMED = tuple(Fraction(n, 1001) for n in (24_000, 30_000, 48_000, 60_000, 120_000))
+_TYPED = re.compile(r"\d{1,6}(\.\d{0,6}|/\d{1,6})?")
 SAME_RATE = 1e-4  # frame times in files have as few as five digits: 0.016666
 
 
@@ -23,8 +25,10 @@ def rate_of(frame_time_s: float) -> Fraction:
 
 def parse_rate(text: str) -> Fraction:
     """A rate typed by a person: "24", "23.976", "24000/1001". Raises EditError for what is not one."""
+    typed = text.strip().replace(",", ".")
     try:
-        given = Fraction(text.strip().replace(",", "."))
+        # a few digits and no power of ten: a fraction holds any number in full, however long it takes
+        given = Fraction(typed if _TYPED.fullmatch(typed) else "")
     except (ValueError, ZeroDivisionError):
         raise EditError(
             f"A frame rate is a number such as 24, 23.976 or 24000/1001; {text[:20]!r} was given."

@@ -1,10 +1,12 @@
 """References: stills, image sequences and video that step with the shot, lined up with its floor and size."""
 
 from dataclasses import dataclass
+from fractions import Fraction
 
 import numpy as np
 
-from ironarc.core.errors import EditError
+from ironarc.core.errors import EditError, check_frame, check_number
+from ironarc.core.scene.rate import rate_of
 
 STILL, SEQUENCE, VIDEO = "still", "sequence", "video"
 PANEL, BACKDROP = "panel", "backdrop"
@@ -82,8 +84,10 @@ class Reference:
             raise EditError(f"A reference is shown in a panel or as a backdrop; {self.shown!r} was given.")
         if self.length_m is not None and not (np.isfinite(self.length_m) and 0.01 <= self.length_m <= 1000):
             raise EditError(f"The measured length lies between 1 cm and 1000 m; {self.length_m:g} m was given.")
-        if not np.isfinite([self.facing_rad, self.across_m, self.behind_m]).all():
-            raise EditError(f"{self.name}: its place must be told in numbers.")
+        for value in (self.facing_rad, self.across_m, self.behind_m):
+            check_number(f"The place of {self.name}", value)
+        check_frame(f"The first frame of {self.name}", self.first)
+        check_frame(f"The key pose of {self.name}", self.pose_frame or 0)
         for line in (self.floor_line, self.up_line, self.length_line):
             if line is not None and np.hypot(*np.subtract(line[1], line[0])) < SHORTEST_LINE_PX:
                 raise EditError("That line is too short to measure by. Drag from one end to the other.")
@@ -98,15 +102,21 @@ class Reference:
         """The number that own frame `own`, counted from 1, carries."""
         return own + self.number_from - 1
 
-    def own_frames(self, frames: np.ndarray, dt: float) -> np.ndarray:
-        """(frames,) int from 1: which of its frames shows on each of the shot's."""
-        # a frame shows from its own moment on; the small term keeps 24 fps in step with 24 fps
-        passed = np.floor((np.asarray(frames) - self.first) * dt * self.rate_fps + 1e-6).astype(int)
+    def own_frames(self, frames: np.ndarray, rate: Fraction) -> np.ndarray:
+        """(frames,) int from 1: which of its frames shows on each of a shot's at `rate`; outside, its ends hold."""
+        # a frame shows from its own moment on; in whole numbers, so that equal rates stay in step for ever
+        step = self._step(rate)
+        passed = (np.asarray(frames) - self.first) * step.numerator // step.denominator
         return np.clip(self.in_frame + passed, self.in_frame, self.out_frame)
 
-    def shot_frame(self, own: int, dt: float) -> int:
-        """The first of the shot's frames on which own frame `own` shows."""
-        return self.first + int(np.ceil((own - self.in_frame) / (self.rate_fps * dt) - 1e-6))
+    def shot_frame(self, own: int, rate: Fraction) -> int:
+        """The first frame of a shot at `rate` on which own frame `own` shows."""
+        step = self._step(rate)
+        return self.first - (self.in_frame - own) * step.denominator // step.numerator
+
+    def _step(self, rate: Fraction) -> Fraction:
+        """Own frames that pass in a frame of a shot at `rate`."""
+        return rate_of(1 / self.rate_fps) / rate
 
     @property
     def backdrop(self) -> "Backdrop":

@@ -13,8 +13,8 @@ import numpy as np
 from ironarc.core.columns import Keys
 from ironarc.core.columns.keys import keys_by_hand, weighted_harmonic
 from ironarc.core.errors import EditError
+from ironarc.core.settings import MAX_FRAME_NUMBER
 
-MAX_SLIP = 100_000
 HALVINGS = 50  # of a span of frames: to far below a millionth of one
 MOST_RETIMINGS = 40
 
@@ -243,8 +243,8 @@ class Timing:
 
     def with_slip(self, slip: int) -> "Timing":
         """Slipped to `slip`; EditError beyond reason."""
-        if abs(slip) > MAX_SLIP:
-            raise EditError(f"A motion can be slipped by up to {MAX_SLIP} frames; {slip} was given.")
+        if abs(slip) > MAX_FRAME_NUMBER:
+            raise EditError(f"A motion can be slipped by up to {MAX_FRAME_NUMBER} frames; {slip} was given.")
         return replace(self, slip=slip)
 
     def with_trim(self, first: int, last: int, clip: tuple[int, int]) -> "Timing":

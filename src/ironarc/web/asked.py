@@ -1,0 +1,75 @@
+"""What a request asks for, read within limits: bodies, numbers and texts that can be kept, ids that can exist."""
+
+import json
+from pathlib import PurePath
+from typing import Any, TypeVar
+
+from pydantic import TypeAdapter
+from werkzeug.routing import IntegerConverter
+
+from ironarc.core.errors import EditError, IronArcError
+from ironarc.core.settings import MAX_NUMBER
+
+LARGEST_ID = 2**31 - 1  # of a row in the database
+LARGEST_BODY = 1024 * 1024
+LONGEST_TEXT = 10_000
+IDS = frozenset({"shot", "revision"})
+T = TypeVar("T")
+
+
+class Unreadable(IronArcError):
+    """A request that can't be read."""
+
+
+class IdConverter(IntegerConverter):
+    """A row's id in an address; what can't be one is no address of ours."""
+
+    def __init__(self, map):
+        super().__init__(map, min=1, max=LARGEST_ID)
+
+
+def read_body(adapter: TypeAdapter[T], data: bytes) -> T:
+    """What a JSON body asks for. Raises EditError for numbers and texts that can't be kept, ValidationError for a
+    body of another shape."""
+    if len(data) > LARGEST_BODY:
+        raise Unreadable("The request is longer than 1 MB, more than any edit is.")
+    try:
+        plain = json.loads(data)
+        check_plain(plain)
+    except RecursionError:
+        raise Unreadable("The request can't be read: it is nested too deeply.") from None
+    except ValueError:
+        raise Unreadable("The request can't be read: it is not JSON.") from None
+    return adapter.validate_json(data)
+
+
+def check_plain(plain: Any, where: str = "") -> None:
+    """EditError for a number beyond reason, or a text that can't be kept, anywhere in JSON data."""
+    if isinstance(plain, dict):
+        for key, value in plain.items():
+            check_text(key, "a name")
+            if not (key in IDS and where == "" and isinstance(value, int)):
+                check_plain(value, f"{where}.{key}" if where else key)
+            elif abs(value) > LARGEST_ID:
+                raise EditError(f"There is no {key} {value:.3g}.")
+    elif isinstance(plain, list):
+        for number, value in enumerate(plain):
+            check_plain(value, f"{where}.{number}" if where else str(number))
+    elif isinstance(plain, str):
+        check_text(plain, where or "the text")
+    elif isinstance(plain, int | float) and not abs(plain) <= MAX_NUMBER:
+        raise EditError(f"{where or 'The number'} lies within {MAX_NUMBER:,.0f} of 0; {plain:.3g} was given.")
+
+
+def check_text(text: str, what: str) -> str:
+    """The text itself; EditError for one that is too long, or holds what no text can: a NUL, half of a letter."""
+    if len(text) > LONGEST_TEXT:
+        raise EditError(f"{what} can have up to {LONGEST_TEXT:,} letters; {len(text):,} were given.")
+    if "\x00" in text or any("\ud800" <= letter <= "\udfff" for letter in text):
+        raise EditError(f"{what} holds a letter that can't be kept. Leave it out.")
+    return text
+
+
+def file_name(name: str) -> str:
+    """A file's own name, without any folder."""
+    return check_text(PurePath(name.replace("\\", "/")).name, "The file's name")
