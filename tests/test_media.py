@@ -74,7 +74,7 @@ def test_the_demo_s_film_and_pictures_are_found():
         ([("a.webm", VIDEO.read_bytes()[:200])], "a.webm"),
         (
             [("a.avi", video("mpeg4", "avi"))],
-            "neither a picture nor a video that an ordinary browser plays. Save it as MP4",
+            "video that an ordinary browser plays. Save it as MP4",
         ),
         ([(f"a_{n}.png", b"") for n in range(1001)], "up to 1000 pictures; 1001 were chosen"),
     ],

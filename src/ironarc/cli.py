@@ -9,8 +9,6 @@ import sys
 from dataclasses import replace
 from pathlib import Path
 
-from sqlalchemy.exc import SQLAlchemyError
-
 from ironarc.core import truing
 from ironarc.core.document import Shot
 from ironarc.core.document.take_home import motion_file
@@ -33,9 +31,6 @@ def main(argv: list[str] | None = None) -> int:
         return args.run(args)
     except IronArcError as error:
         print(f"ironarc: {error}", file=sys.stderr)
-        return UNREADABLE
-    except SQLAlchemyError as error:
-        print(f"ironarc: the database did not do its part: {error.args[0]}", file=sys.stderr)
         return UNREADABLE
     except BrokenPipeError:  # the reader of the pipe has had enough
         sys.stderr.close()

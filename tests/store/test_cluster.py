@@ -1,11 +1,15 @@
+import os
+import re
 import shutil
 import tempfile
 from pathlib import Path
 
+import psycopg
 import pytest
 
 from ironarc.store.cluster import Cluster, ClusterError, free_port, port_is_free
 from ironarc.store.place import only_one
+from ironarc.store.secret import kept_secret, write_private
 
 
 @pytest.fixture
@@ -44,3 +48,53 @@ def testonly_one_start_runs_in_a_folder(folder):
         pytest.fail("a second start got in")
     with only_one(folder):
         pass
+
+
+def test_a_cluster_that_trusted_every_account_is_closed_and_keeps_what_it_holds(folder):
+    old = Cluster(folder / "postgres", free_port(), durable=False)
+    old.data.mkdir(mode=0o700)
+    if os.geteuid() == 0:
+        shutil.chown(old.data, "postgres", "postgres")
+    # as versions before made it: the superuser `ironarc`, trusted whoever says to be it
+    old._run("initdb", "-D", str(old.data), "-U", "ironarc", "-A", "trust", "-E", "UTF8", "--no-sync")
+    (old.data / "ironarc.ready").touch()
+    options = f"-p {old.port} -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c fsync=off"
+    old._run("pg_ctl", "-D", str(old.data), "-l", str(old.data / "server.log"), "-o", options, "-w", "-s", "start")
+    there = {"host": "127.0.0.1", "port": old.port, "user": "ironarc"}
+    with psycopg.connect(**there, dbname="postgres", autocommit=True) as db:
+        db.execute("CREATE DATABASE ironarc")
+    with psycopg.connect(**there, dbname="ironarc") as db:
+        db.execute("CREATE TABLE shot (id serial PRIMARY KEY, name text)")
+        db.execute("INSERT INTO shot (name) VALUES ('Gap hop')")
+    assert old.start()  # it ran, open to all, and runs again, closed
+    try:
+        with pytest.raises(psycopg.OperationalError):
+            psycopg.connect(**there, dbname="ironarc")
+        with psycopg.connect(old.url.replace("+psycopg", "")) as db:
+            assert db.execute("SELECT name FROM shot").fetchall() == [("Gap hop",)]
+            db.execute("INSERT INTO shot (name) VALUES ('Somersault')")
+            db.execute("ALTER TABLE shot ADD COLUMN removed boolean")
+        assert not old.start()
+    finally:
+        old.stop()
+
+
+@pytest.mark.parametrize("damaged", ["", "3f", "3f" * 32 + "00", "G" * 64])
+def test_a_secret_that_is_damaged_is_made_anew_and_one_that_is_whole_stays(tmp_path, damaged):
+    path = tmp_path / "web" / "secret-key"
+    path.parent.mkdir()
+    path.write_text(damaged)
+    made = kept_secret(path)
+    assert re.fullmatch("[0-9a-f]{64}", made)
+    assert kept_secret(path) == made
+    assert path.stat().st_mode & 0o777 == 0o600
+    assert [p.name for p in path.parent.iterdir()] == ["secret-key"]
+
+
+def test_a_secret_that_can_not_be_written_leaves_the_old_one(tmp_path, monkeypatch):
+    path = tmp_path / "secret-key"
+    write_private(path, "old")
+    monkeypatch.setattr(os, "fsync", lambda _: (_ for _ in ()).throw(OSError(28, "No space left on device")))
+    with pytest.raises(OSError, match="No space"):
+        write_private(path, "new")
+    assert [p.read_text() for p in tmp_path.iterdir()] == ["old"]

@@ -228,11 +228,11 @@ class _Keying:
             legs = {joint: {} for joint in ("UpLeg", "Leg", "Foot", "Toe")}
             near = {joint: np.zeros(3) for joint in legs}
             for plant in (p for p in self.score.plants if p.side == mark):
-                for frame in range(plant.start, plant.end + 1):
-                    i = frame - 1
-                    angles = self._planted_leg(plant, frame, root[i], turn[i], near)
-                    for joint, value in angles.items():
-                        legs[joint][frame] = near[joint] = value
+                frames = np.arange(plant.start, plant.end + 1)
+                for joint, angles in self._planted_leg(plant, frames, root[frames - 1], turn[frames - 1]).items():
+                    for frame, value in zip(frames, angles, strict=True):
+                        near[joint] = rotation.follow_euler(value[None], near[joint][None])[0]
+                        legs[joint][int(frame)] = near[joint]
             for joint, solved in legs.items():
                 self._key_leg(columns, side + joint, solved)
         return columns
@@ -265,41 +265,40 @@ class _Keying:
         n = len(beats)
         return Keys(beats, values[at], slopes_in, slopes_out, np.full(n, FREE), np.full(n, BROKEN))
 
-    def _planted_leg(self, plant: Plant, frame: int, root: np.ndarray, turn: np.ndarray, near: dict) -> dict:
-        """Angles (rad) by joint that put the ball of a planted foot where it belongs."""
+    def _planted_leg(self, plant: Plant, frames: np.ndarray, root: np.ndarray, turn: np.ndarray) -> dict:
+        """Angles (frames, 3) rad by joint that put the ball of a planted foot where it belongs; root (frames, 3) cm,
+        turn (frames, 4)."""
         side, sign = SIDES[plant.side]
         index = {joint: self.rig.index(side + joint) for joint in ("UpLeg", "Leg", "Foot", "Toe")}
-        lift = 0.0
+        lift = np.zeros(len(frames))
         if plant.lift:
             curve = smooth_keys(sorted(plant.lift), [plant.lift[f] for f in sorted(plant.lift)])
-            lift = np.radians(float(curve.sample(np.array([frame], float))[0]))
-        foot_turn = rotation.multiply(
-            rotation.about_axis("Y", np.radians(sign * plant.turn)), rotation.about_axis("X", lift)
-        )
+            lift = np.radians(curve.sample(frames.astype(float)))
+        outward = rotation.about_axis("Y", np.radians(sign * plant.turn))
+        foot_turn = rotation.multiply(outward, rotation.about_axis("X", lift))
         ball_offset = self.rig.offsets[index["Toe"]]
         sole = np.array([0.0, -float(ball_offset[1]) + self.score.member.stature_cm * 0.009, 0.0])
-        ball = _ball_at(plant, frame) + sole * [0, 1, 0] - [0, -ball_offset[1], 0]
+        ball = _ball_at(plant, frames) + sole * [0, 1, 0] - [0, -ball_offset[1], 0]
         ankle = ball - rotation.rotate(foot_turn, ball_offset)
         hip = root + rotation.rotate(turn, self.rig.offsets[index["UpLeg"]])
         upper, lower = (np.linalg.norm(self.rig.offsets[index[j]]) for j in ("Leg", "Foot"))
         reach = ankle - hip
-        length = np.clip(np.linalg.norm(reach), abs(upper - lower) + 0.1, (upper + lower) * 0.9995)
+        length = np.clip(np.linalg.norm(reach, axis=1), abs(upper - lower) + 0.1, (upper + lower) * 0.9995)
         bend = np.pi - np.arccos(np.clip((upper**2 + lower**2 - length**2) / (2 * upper * lower), -1, 1))
         knee = rotation.about_axis("X", bend)
         down = np.array([0.0, -1.0, 0.0])
         local = upper * down + lower * rotation.rotate(knee, down)
-        heading = rotation.rotate(rotation.about_axis("Y", np.radians(sign * plant.turn)), np.array([0.0, 0.0, 1.0]))
-        heading = rotation.rotate(_yaw_only(turn), heading)
-        thigh_world = rotation.from_matrix(_frame(np.cross(heading, reach), reach) @ _frame(np.eye(3)[0], local).T)
-        thigh = rotation.multiply(rotation.conjugate(turn), thigh_world)
+        heading = rotation.rotate(_yaw_only(turn), rotation.rotate(outward, np.array([0.0, 0.0, 1.0])))
+        upright = np.broadcast_to(np.eye(3)[0], local.shape)
+        leg = _frame(np.cross(heading, reach), reach) @ np.swapaxes(_frame(upright, local), 1, 2)
+        thigh_world = np.array([rotation.from_matrix(m) for m in leg])
         shank_world = rotation.multiply(thigh_world, knee)
-        foot = rotation.multiply(rotation.conjugate(shank_world), foot_turn)
-        toe = rotation.about_axis("X", -lift)
-        out = {}
-        for joint, q in (("UpLeg", thigh), ("Leg", knee), ("Foot", foot), ("Toe", toe)):
-            order = self.rig.joints[index[joint]].order
-            out[joint] = rotation.follow_euler(rotation.to_euler(order, q)[None], near[joint][None])[0]
-        return out
+        solved = {
+            "UpLeg": rotation.multiply(rotation.conjugate(turn), thigh_world), "Leg": knee,
+            "Foot": rotation.multiply(rotation.conjugate(shank_world), foot_turn),
+            "Toe": rotation.about_axis("X", -lift),
+        }  # fmt: skip
+        return {joint: rotation.to_euler(self.rig.joints[index[joint]].order, q) for joint, q in solved.items()}
 
     def _key_leg(self, columns: dict, name: str, solved: dict[int, np.ndarray]) -> None:
         """Joins the solved angles, keyed on ones, with the poses keyed in the air."""
@@ -332,14 +331,15 @@ def poses_of_columns(rig: Rig, columns: Mapping, frames: np.ndarray, dt: float) 
     return evaluate(Motion(rig, clip, (base,), Timing(), Placement(), CM), frames, dt).poses
 
 
-def _ball_at(plant: Plant, frame: int) -> np.ndarray:
-    """(3,) cm of the ball on the ground; eased between two places for a foot that slides."""
+def _ball_at(plant: Plant, frames: np.ndarray) -> np.ndarray:
+    """(frames, 3) cm of the ball on the ground; eased between two places for a foot that slides."""
+    level = np.zeros(len(frames))
     if not isinstance(plant.at[0], tuple):
-        return np.array([plant.at[0], 0.0, plant.at[1]])
-    t = (frame - plant.start) / (plant.end - plant.start)
+        return np.column_stack([level + plant.at[0], level, level + plant.at[1]])
+    t = (frames - plant.start) / (plant.end - plant.start)
     s = t * t * (3 - 2 * t)
     (x0, z0), (x1, z1) = plant.at
-    return np.array([x0 + (x1 - x0) * s, 0.0, z0 + (z1 - z0) * s])
+    return np.column_stack([x0 + (x1 - x0) * s, level, z0 + (z1 - z0) * s])
 
 
 def _slope(values: np.ndarray, i: int, way: int) -> float:
@@ -351,18 +351,18 @@ def _slope(values: np.ndarray, i: int, way: int) -> float:
 
 
 def _frame(x: np.ndarray, y: np.ndarray) -> np.ndarray:
-    """(3, 3) with columns along x, along the part of y square to it, and square to both."""
-    y = y / np.linalg.norm(y)
-    x = x - y * (x @ y)
-    x = x / np.linalg.norm(x)
-    return np.column_stack([x, y, np.cross(x, y)])
+    """(frames, 3, 3) with columns along x, along the part of y square to it, and square to both; x, y (frames, 3)."""
+    y = y / np.linalg.norm(y, axis=1, keepdims=True)
+    x = x - y * (x * y).sum(axis=1, keepdims=True)
+    x = x / np.linalg.norm(x, axis=1, keepdims=True)
+    return np.stack([x, y, np.cross(x, y)], axis=2)
 
 
 def _yaw_only(q: np.ndarray) -> np.ndarray:
-    """The part of a rotation about the up axis (swing and twist taken apart)."""
-    out = np.array([q[0], 0.0, q[2], 0.0])
-    size = np.linalg.norm(out)
-    return out / size if size > 1e-6 else rotation.IDENTITY
+    """The part of rotations (frames, 4) about the up axis (swing and twist taken apart)."""
+    out = q * [1.0, 0.0, 1.0, 0.0]
+    size = np.linalg.norm(out, axis=1, keepdims=True)
+    return np.where(size > 1e-6, out / np.maximum(size, 1e-6), rotation.IDENTITY)
 
 
 def _unbroken(frames: list[int]) -> list[tuple[int, int]]:

@@ -8,6 +8,8 @@ from collections.abc import Iterator
 from contextlib import contextmanager
 from pathlib import Path
 
+from sqlalchemy.exc import SQLAlchemyError
+
 from ironarc.store.cluster import SERVER_USER, Cluster, ClusterError
 
 ROOT = Path(__file__).resolve().parents[3]
@@ -100,3 +102,5 @@ def database_at_hand(alone: bool = False) -> Iterator[str]:
         if alone:
             raise
         yield cluster.url
+    except SQLAlchemyError as error:
+        raise ClusterError(f"the database did not do its part: {error.args[0]}") from error

@@ -10,7 +10,7 @@ from sqlalchemy.orm import sessionmaker
 from ironarc.media import MOST_PICTURES
 from ironarc.store.database import connect
 from ironarc.web import bench, bring_in, errors, export, planner, security, weighings, yard
-from ironarc.web.asked import IdConverter
+from ironarc.web.asked import AddressConverter, IdConverter
 from ironarc.web.icons import icon
 from ironarc.web.variants import Variants
 
@@ -31,7 +31,7 @@ def create_app(secret_key: str, database_url: str | None = None, port: int = 0) 
     port : the one it is served on, which its cookie is named by: browsers give cookies to every port of a machine
     """
     app = Flask(__name__)
-    app.url_map.converters["id"] = IdConverter
+    app.url_map.converters |= {"id": IdConverter, "address": AddressConverter}
     app.json = PlainJson(app)
     app.config.update(
         SECRET_KEY=secret_key,

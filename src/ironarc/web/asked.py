@@ -5,7 +5,7 @@ from pathlib import PurePath
 from typing import Any, TypeVar
 
 from pydantic import TypeAdapter
-from werkzeug.routing import IntegerConverter
+from werkzeug.routing import BaseConverter, IntegerConverter
 
 from ironarc.core.errors import EditError, IronArcError
 from ironarc.core.settings import MAX_NUMBER
@@ -26,6 +26,12 @@ class IdConverter(IntegerConverter):
 
     def __init__(self, map):
         super().__init__(map, min=1, max=LARGEST_ID)
+
+
+class AddressConverter(BaseConverter):
+    """The SHA-256 that something is kept under."""
+
+    regex = "[0-9a-f]{64}"
 
 
 def read_body(adapter: TypeAdapter[T], data: bytes) -> T:
@@ -51,14 +57,14 @@ def check_plain(plain: Any, where: str = "") -> None:
             if not (key in IDS and where == "" and isinstance(value, int)):
                 check_plain(value, f"{where}.{key}" if where else key)
             elif abs(value) > LARGEST_ID:
-                raise EditError(f"There is no {key} {value:.3g}.")
+                raise EditError(f"There is no {key} {str(value)[:20]}.")
     elif isinstance(plain, list):
         for number, value in enumerate(plain):
             check_plain(value, f"{where}.{number}" if where else str(number))
     elif isinstance(plain, str):
         check_text(plain, where or "the text")
     elif isinstance(plain, int | float) and not abs(plain) <= MAX_NUMBER:
-        raise EditError(f"{where or 'The number'} lies within {MAX_NUMBER:,.0f} of 0; {plain:.3g} was given.")
+        raise EditError(f"{where or 'The number'} lies within {MAX_NUMBER:,.0f} of 0; {str(plain)[:20]} was given.")
 
 
 def check_text(text: str, what: str) -> str:

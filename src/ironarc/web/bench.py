@@ -124,7 +124,7 @@ def reading(shot_id: int, revision: int):
         return for_ever(session, plain_json(data), "application/json")
 
 
-@pages.get("/files/<address>")
+@pages.get("/files/<address:address>")
 def file(shot_id: int, address: str):
     """A picture or video of a reference, at the hash of its bytes."""
     with open_session() as session:

@@ -1,0 +1,249 @@
+"""Broken and strange requests, edits and files, over and over: python -m bench.fuzz [seconds] [seed].
+
+Nothing may answer with a 500, no JSON may hold a NaN or an Infinity, and after any edit that was accepted the shot's
+pages still open. tests/test_fuzz.py runs it for a few seconds.
+"""
+
+import inspect
+import io
+import json
+import random
+import re
+import sys
+import time
+from typing import Any, get_args, get_origin, get_type_hints
+
+from PIL import Image
+from sqlalchemy.orm import Session
+
+from ironarc.core.document.take_home import motion_file
+from ironarc.core.edits.commands import COMMANDS
+from ironarc.store import shots
+from ironarc.store.database import connect
+from ironarc.web import create_app
+from ironarc.web.commands import planning, truing  # noqa: F401  the commands these make known
+from tests.conftest import demo, temporary_database
+
+NUMBERS = [
+    0, 1, -1, 2, 24, 37, 72, 0.5, -0.25, 1e-9, 1e-300, 1e5, 99_999, 100_001, -1e6, 1e7, 1.1e7, 1e30, -1e155, 1e300, 2**31,
+    2**31 - 1, 2**63, 10**400,
+]  # fmt: skip
+TEXTS = [
+    "", " ", "com", "root", "Hips", "performer1", "prop1", "guide1", "layer1", "load1", "base", "seconds", "frames", "24",
+    "23.976", "1e999999999", "9/0", "standing", "bram", "box", "gravity", "drawn", "floor", "now", "before", "weigh-base-40",
+    "true_arc(frame=37)", "true_arc(frame=1e99)", "\x00", "a\x00b", "\ud800", "é" * 80, "x" * 20_000, "<b>", "../../etc/passwd",
+    "%00", "NaN", "Infinity", "-1", "1e30", "🦴",
+]  # fmt: skip
+BYTES = [
+    b"", b"\x00" * 400, b"v=0\r\no=- 0 0 IN IP4 127.0.0.1\r\nm=video 5004 RTP/AVP 96\r\n", b"#EXTM3U\nhttp://127.0.0.1/x.ts\n",
+    b'<svg xmlns="http://www.w3.org/2000/svg"/>', b"ffconcat version 1.0\nfile /etc/passwd\n", b"RIFF\x00\x00\x00\x00AVI ",
+    b"\x00\x00\x00\x18ftypmp42" + b"\x00" * 90, b"\x1a\x45\xdf\xa3" + b"\x00" * 90, b"GIF89a" + b"\x00" * 20, b"\n" * 300_000,
+    b"HIERARCHY\nROOT " + b"a" * 30_000, b"HIERARCHY\nROOT a\n{\nOFFSET 0 0 0\nCHANNELS 1 Yrotation\nEnd Site\n{\nOFFSET 0 1e30 0\n}\n}\n"
+    b"MOTION\nFrames: 1\nFrame Time: 0.04\n1\n",
+]  # fmt: skip
+
+
+class Fault(AssertionError):
+    """Something that must not happen."""
+
+
+class Fuzz:
+    """Requests on an application whose database holds a few shots."""
+
+    def __init__(self, app, shot_ids: list[int], seed: int):
+        self.client, self.shots, self.dice = app.test_client(), shot_ids, random.Random(seed)
+        self.rules = [rule for rule in app.url_map.iter_rules() if rule.endpoint != "static"]
+        self.token = re.search(r'csrf-token" content="([^"]+)"', self.client.get("/").text)[1]
+        self.file = motion_file(demo("Gull"))
+        self.counts = {"requests": 0, "edits accepted": 0, "files accepted": 0}
+        picture = io.BytesIO()
+        Image.new("RGB", (16, 12)).save(picture, "PNG")
+        self.picture = picture.getvalue()
+
+    def ask(self, method: str, path: str, **how) -> Any:
+        self.counts["requests"] += 1
+        headers = {"X-CSRFToken": self.token, **how.pop("headers", {})}
+        answer = self.client.open(path, method=method, headers=headers, **how)
+        if answer.status_code >= 500:
+            raise Fault(f"{method} {path} {str(how)[:600]}: {answer.status_code} {answer.text[:300]}")
+        if answer.mimetype == "application/json":
+            json.loads(answer.text, parse_constant=lambda word: self._fail(f"{method} {path} holds {word}"))
+        return answer
+
+    def _fail(self, words: str):
+        raise Fault(words)
+
+    # --- what may stand where -----------------------------------------------------------------------
+
+    def number(self) -> float:
+        return self.dice.choice(NUMBERS) if self.dice.random() < 0.6 else self.dice.uniform(-3, 90)
+
+    def value(self, hint: Any, depth: int = 0) -> Any:
+        """Plain data that may be of a type, and often is not quite."""
+        if self.dice.random() < 0.04:
+            return self.dice.choice([None, True, [], {}, "text", 3, [None], {"a": [1e300]}])
+        origin, args = get_origin(hint), get_args(hint)
+        if hint is int:
+            return self.dice.choice([1, 2, 24, 37, 60, self.number()])
+        if hint is float:
+            return self.number()
+        if hint is bool:
+            return self.dice.random() < 0.5
+        if origin is tuple and len(args) == 2 and args[1] is Ellipsis:
+            return [self.value(args[0], depth + 1) for _ in range(self.dice.choice([0, 1, 2, 3, 5]))]
+        if origin is tuple:
+            return [self.value(arg, depth + 1) for arg in args]
+        if origin is dict:
+            return self.changes()
+        if args and all(isinstance(arg, str) for arg in args):
+            return self.dice.choice(args)
+        if args:
+            return self.value(self.dice.choice(args), depth + 1) if args[0] is not type(None) else None
+        if hasattr(hint, "__dataclass_fields__") and depth < 3:
+            hints = get_type_hints(hint)
+            names = [name for name in hints if name in hint.__dataclass_fields__ and self.dice.random() < 0.6]
+            return {name: self.value(hints[name], depth + 1) for name in names}
+        return self.dice.choice(TEXTS)
+
+    def changes(self) -> dict:
+        """Fields of things in a shot, set to whatever."""
+        place = [self.number() for _ in range(3)]
+        of = {
+            "at_m": place, "turn_rad": place, "size_m": place, "points_m": [place, place, [0, 1, 2]], "first": self.number(),
+            "frames": self.number(), "of": self.dice.choice(TEXTS), "performer": self.dice.choice(TEXTS), "kind": "box",
+            "opacity": self.number(), "in_frame": self.number(), "out_frame": self.number(), "rate_fps": self.number(),
+            "facing_rad": self.number(), "marks": [{"frame": self.number(), "word": self.dice.choice(TEXTS)}],
+            "floor_line": [[0, self.number()], [9, self.number()]], "length_m": self.number(), "pose_frame": self.number(),
+        }  # fmt: skip
+        return {name: of[name] for name in self.dice.sample(sorted(of), self.dice.choice([1, 1, 2, 3]))}
+
+    # --- what is done -------------------------------------------------------------------------------
+
+    def edit(self) -> None:
+        """One command with strange arguments; what it makes must open, and is then taken back or kept."""
+        shot_id = self.dice.choice(self.shots)
+        page = self.ask("GET", f"/shots/{shot_id}")
+        revision = int(re.search(r'"revision": (\d+)', page.get_data(as_text=True).replace("&#34;", '"'))[1])
+        name = self.dice.choice(sorted(COMMANDS))
+        hints = get_type_hints(COMMANDS[name])
+        given = [p for p in inspect.signature(COMMANDS[name]).parameters.values() if p.name != "seen"]
+        chosen = [p for p in given if p.default is p.empty or self.dice.random() < 0.4]
+        command = {"kind": name} | {p.name: self._plausible(p.name, hints[p.name]) for p in chosen}
+        body = {"revision": revision if self.dice.random() < 0.97 else self.number(), "edit": command}
+        text = json.dumps(body)
+        answer = self.ask("POST", f"/shots/{shot_id}/edits", data=text, content_type="application/json")
+        if answer.status_code != 200:
+            return
+        self.counts["edits accepted"] += 1
+        made = answer.get_json()["revision"]
+        try:
+            self.look(shot_id, made)
+        except Fault as fault:
+            raise Fault(f"after the edit {text[:600]}: {fault}") from None
+        if self.dice.random() < 0.7:
+            self.ask("POST", f"/shots/{shot_id}/undo", json={"revision": made})
+
+    def _plausible(self, name: str, hint: Any) -> Any:
+        """What is there already, where an argument names a thing, so that more than refusals is tried."""
+        there = {
+            "performer": ["performer1", ""], "item": ["performer1", "prop1", "guide1", "reference1"], "layer_id": ["base"],
+            "joint": ["Hips", "LeftLeg"], "member": ["bram", "ovid"], "pose": ["standing", "rest"], "load": ["load1"],
+            "how": ["on_floor", "freely", "by_size"], "rate": ["12", "60", "240"], "keep": ["seconds", "frames"],
+        }  # fmt: skip
+        if name in there and self.dice.random() < 0.8:
+            return self.dice.choice(there[name])
+        return self.value(hint)
+
+    def look(self, shot_id: int, revision: int) -> None:
+        """Everything the bench asks for of a shot must be there."""
+        at = f"/shots/{shot_id}/r/{revision}"
+        steps = ("set", "weigh", "read", "true", "show")
+        for path in (f"/shots/{shot_id}", f"{at}/scene.json", f"{at}/reading.json", f"{at}/motion.f32",
+                     *(f"{at}/panels/{step}" for step in self.dice.sample(steps, 2))):  # fmt: skip
+            answer = self.ask("GET", path)
+            if answer.status_code != 200:
+                raise Fault(f"{path}: {answer.status_code} {answer.text[:300]}")
+
+    def wander(self) -> None:
+        """Any address with any arguments and any query."""
+        rule = self.dice.choice(self.rules)
+        path = re.sub(r"<(?:\w+(?:\([^)]*\))?:)?(\w+)>", lambda m: self._part(m[1]), rule.rule)
+        method = self.dice.choice(sorted(rule.methods - {"OPTIONS", "HEAD"}))
+        names = ("frame", "who", "pick", "step", "as", "v", "rate", "keep", "from", "to", "schema", "rise_cm", "drop_cm",
+                 "hang_s", "hang_frames", "distance_cm", "speed_ms", "angle_deg", "g", "fps", "bounce_cm", "factor")  # fmt: skip
+        query = {name: self._word() for name in self.dice.sample(names, self.dice.choice([0, 1, 3, 6]))}
+        if method == "GET":
+            self.ask("GET", path, query_string=query)
+        elif not path.endswith(("/remove", "/shots", "/new")):
+            body = self.dice.choice(
+                [b"", b"{", b"[]", b"null", b'{"revision": null}', b"[" * 5000, json.dumps(query).encode()]
+            )
+            self.ask(method, path, data=body, content_type="application/json")
+
+    def _part(self, name: str) -> str:
+        if name == "shot_id" and self.dice.random() < 0.7:
+            return str(self.dice.choice(self.shots))
+        if name in ("revision", "weighing_id", "shot_id"):
+            return str(self.dice.choice([0, 1, 2, 3, 5, 2**31 - 1, 2**31, 2**63]))
+        return self.dice.choice(["read", "set", "weigh", "x", "%00", "a" * 70, "0" * 64])
+
+    def _word(self) -> str:
+        word = self.dice.choice(TEXTS) if self.dice.random() < 0.5 else str(self.number())[:40]
+        return word.encode("utf-8", "replace").decode()
+
+    def bring_in(self) -> None:
+        """A file that is broken somewhere, as a shot, a performer or a reference."""
+        whole = self.dice.choice([*[self.file] * 8, self.picture, *BYTES])
+        data = bytearray(whole)
+        for _ in range(self.dice.choice([0, 1, 1, 3, 9]) if data else 0):
+            at = self.dice.randrange(len(data) + 1)
+            cut = at + self.dice.choice([0, 1, 8, 400])
+            data[at:cut] = self.dice.choice([b"", b"\x00", b"1e300", b"1e8", b"-", b"\xff", b"}\n", b"nan", b" 1" * 20])
+        shot_id = self.dice.choice(self.shots)
+        name = self.dice.choice(
+            ["a.bvh", "a_1.png", "", "..", "a\x00.bvh", "\ud800.png".encode("utf-8", "replace").decode()]
+        )
+        path = self.dice.choice(["/shots", f"/shots/{shot_id}/performers", f"/shots/{shot_id}/references"])
+        form = {
+            "file": (io.BytesIO(bytes(data)), name),
+            "revision": str(self.number())[:30],
+            "frame": str(self.number())[:30],
+        }
+        answer = self.ask("POST", path, data=form, content_type="multipart/form-data", headers={"HX-Request": "true"})
+        if answer.status_code == 204:
+            self.counts["files accepted"] += 1
+            made = int(answer.headers["HX-Redirect"].split("/")[2])
+            self.look(made, int(re.search(r"revision&#34;: (\d+)", self.ask("GET", f"/shots/{made}").text)[1]))
+            self.ask("POST", f"/shots/{made}/remove")
+
+    def run(self, seconds: float) -> dict:
+        """Goes on for so long; raises Fault. Returns how much of what was done."""
+        end = time.monotonic() + seconds
+        while time.monotonic() < end:
+            self.dice.choice([self.edit, self.edit, self.wander, self.wander, self.bring_in])()
+        return self.counts
+
+
+def fuzz(url: str, seconds: float, seed: int) -> dict:
+    """Runs on a database that is there."""
+    engine = connect(url)
+    with Session(engine) as session:
+        ids = [shots.create(session, demo(word)) for word in ("Gap hop", "Gull", "crate")]
+    engine.dispose()
+    app = create_app("test key", url)
+    try:
+        return Fuzz(app, ids, seed).run(seconds)
+    finally:
+        app.extensions["engine"].dispose()
+
+
+def main() -> None:
+    seconds = float(sys.argv[1]) if len(sys.argv) > 1 else 120.0
+    seed = int(sys.argv[2]) if len(sys.argv) > 2 else random.randrange(10**6)
+    print(f"seed {seed}", flush=True)
+    with temporary_database() as url:
+        print(fuzz(url, seconds, seed))
+
+
+if __name__ == "__main__":
+    main()

@@ -1,0 +1,250 @@
+"""./start as a person runs it: in a process of its own, ended and disturbed in every way a day brings."""
+
+import json
+import os
+import re
+import signal
+import subprocess
+import sys
+import tempfile
+import time
+from collections.abc import Iterator
+from contextlib import contextmanager
+from http.cookiejar import CookieJar
+from pathlib import Path
+from urllib.error import HTTPError, URLError
+from urllib.request import HTTPCookieProcessor, Request, build_opener
+
+import psutil
+import pytest
+from sqlalchemy import create_engine, text
+from sqlalchemy.exc import OperationalError, ProgrammingError
+from sqlalchemy.orm import Session
+
+from ironarc.store import shots
+from ironarc.store.cluster import OWNER, ROLE, Cluster, free_port, port_is_free
+from ironarc.store.database import connect
+
+PATIENCE_S = 120
+
+
+def until(condition):
+    """Waits for a condition and returns what it gave."""
+    stop = time.monotonic() + PATIENCE_S
+    while not (found := condition()):
+        assert time.monotonic() < stop, "this never came"
+        time.sleep(0.02)
+    return found
+
+
+class Started:
+    """Iron Arc started from a data folder of its own."""
+
+    def __init__(self, folder: Path, *arguments: str, **environment: str):
+        self.folder, self.port, self.db_port = folder, free_port(), free_port()
+        self.log = (folder / "said").open("w+")
+        env = {
+            **os.environ, "IRONARC_DATA": str(folder / "data"), "IRONARC_PORT": str(self.port),
+            "IRONARC_DB_PORT": str(self.db_port), **environment,
+        }  # fmt: skip
+        self.process = subprocess.Popen(
+            [sys.executable, "-m", "ironarc.launch", *arguments],
+            env=env, stdin=subprocess.DEVNULL, stdout=self.log, stderr=self.log,
+        )  # fmt: skip
+        self.opener = build_opener(HTTPCookieProcessor(CookieJar()))
+
+    @property
+    def cluster(self) -> Cluster:
+        return Cluster(self.folder / "data" / "postgres", self.db_port)
+
+    def said(self) -> str:
+        return (self.folder / "said").read_text()
+
+    def is_ready(self) -> bool:
+        assert self.process.poll() is None, self.said()
+        return "Iron Arc is ready" in self.said() and not port_is_free(self.port)
+
+    def get(self, path: str = "/") -> str:
+        return self.opener.open(f"http://127.0.0.1:{self.port}{path}", timeout=PATIENCE_S).read().decode()
+
+    def post(self, path: str, plain: dict) -> dict:
+        headers = {"X-CSRFToken": self.token, "Content-Type": "application/json"}
+        request = Request(f"http://127.0.0.1:{self.port}{path}", json.dumps(plain).encode(), headers)
+        return json.loads(self.opener.open(request, timeout=PATIENCE_S).read())
+
+    def sign_in(self) -> None:
+        self.token = re.search(r'csrf-token" content="([^"]+)"', self.get())[1]
+
+    def answers(self) -> bool:
+        try:
+            return "Gap hop" in self.get()
+        except (HTTPError, URLError, ConnectionError, TimeoutError):
+            return False
+
+    def end(self, how: int = signal.SIGTERM) -> int:
+        self.process.send_signal(how)
+        return self.process.wait(PATIENCE_S)
+
+
+@contextmanager
+def open_folder() -> Iterator[Path]:
+    """A folder that the database's own user can pass through."""
+    with tempfile.TemporaryDirectory(prefix="ironarc-test-", ignore_cleanup_errors=True) as name:
+        Path(name).chmod(0o711)
+        yield Path(name)
+
+
+@pytest.fixture
+def folder():
+    with open_folder() as made:
+        yield made
+
+
+@pytest.fixture(scope="module")
+def data_of_a_start():
+    """The data folder that a first start made, and an end."""
+    with open_folder() as made:
+        first = Started(made)
+        until(first.is_ready)
+        first.end()
+        first.log.close()
+        yield made / "data"
+
+
+@pytest.fixture
+def start(folder):
+    running = []
+
+    def begin(*arguments: str, **environment: str) -> Started:
+        running.append(Started(folder, *arguments, **environment))
+        return running[-1]
+
+    yield begin
+    for one in running:
+        if one.process.poll() is None:
+            one.end()
+        one.log.close()
+
+
+@pytest.fixture
+def start_again(start, folder, data_of_a_start):
+    """As `start`, on data that are there."""
+    subprocess.run(["cp", "-a", data_of_a_start, folder / "data"], check=True)
+    return start
+
+
+def test_a_killed_database_is_started_again_and_a_closed_terminal_ends_all(start_again):
+    iron = start_again()
+    until(iron.is_ready)
+    assert iron.answers()
+    os.kill(int((iron.cluster.data / "postmaster.pid").read_text().split()[0]), signal.SIGKILL)
+    until(lambda: "The database runs again" in iron.said())
+    until(iron.answers)
+    assert iron.end(signal.SIGHUP) == 0
+    assert not iron.cluster.running()
+    assert port_is_free(iron.port)
+
+
+def test_a_start_beside_a_running_one_names_the_process_that_is_in_its_way(start_again, folder):
+    iron = start_again()
+    until(iron.is_ready)
+    server = next(c for c in psutil.Process(iron.process.pid).children() if "python" in c.name())
+    second = start_again(IRONARC_PORT=str(iron.port), IRONARC_DB_PORT=str(iron.db_port))
+    assert second.process.wait(PATIENCE_S) == 1
+    assert f"Port {iron.port} is taken by the process {server.pid}" in second.said()
+    third = start_again(IRONARC_PORT=str(free_port()))
+    assert third.process.wait(PATIENCE_S) == 1
+    assert f"running already from this folder, as process {iron.process.pid}" in third.said()
+    assert iron.answers()
+
+
+def test_a_server_does_not_outlive_the_launcher_that_was_killed(start_again):
+    iron = start_again()
+    until(iron.is_ready)
+    iron.end(signal.SIGKILL)
+    until(lambda: port_is_free(iron.port))
+    iron.cluster.stop()
+
+
+def test_a_first_start_that_is_killed_leaves_all_demo_shots_or_none(start):
+    first = start()
+    until(lambda: (first.cluster.data / "ironarc.closed").exists() and first.cluster.is_alive)
+    until(lambda: some_tables(first.cluster.url))
+    first.end(signal.SIGKILL)
+    again = start(IRONARC_DB_PORT=str(first.db_port))
+    again.db_port = first.db_port
+    until(again.is_ready)
+    names = set(re.findall(r"PF-\d+", again.get()))
+    assert len(names) == 6
+
+
+def some_tables(url: str) -> bool:
+    engine = create_engine(url)
+    try:
+        with engine.connect() as connection:
+            return bool(connection.scalar(text("SELECT to_regclass('shot')")))
+    except OperationalError:
+        return False
+    finally:
+        engine.dispose()
+
+
+def test_fresh_asks_first_and_leaves_nothing(start_again):
+    iron = start_again()
+    until(iron.is_ready)
+    engine = connect(iron.cluster.url)
+    with Session(engine) as session:
+        kept = shots.yard(session)[0].shot_id
+    iron.end()
+    asked = start_again("--fresh", IRONARC_DB_PORT=str(iron.db_port))
+    assert asked.process.wait(PATIENCE_S) == 1
+    assert "would take 6 shots away for good. Say --yes" in asked.said()
+    done = start_again("--fresh", "--yes", IRONARC_DB_PORT=str(iron.db_port))
+    until(done.is_ready)
+    with Session(engine) as session:
+        entries = shots.yard(session)
+        assert len(entries) == 6
+        assert kept not in [entry.shot_id for entry in entries]
+    engine.dispose()
+
+
+def test_a_data_folder_that_can_not_be_used_is_refused_in_words(start, folder):
+    (folder / "file").write_text("no folder")
+    assert start(IRONARC_DATA=str(folder / "file")).process.wait(PATIENCE_S) == 1
+    assert "is no folder. Set IRONARC_DATA" in (folder / "said").read_text()
+    if os.geteuid() == 0:
+        (folder / "mine").mkdir(mode=0o700)
+        assert start(IRONARC_DATA=str(folder / "mine" / "data")).process.wait(PATIENCE_S) == 1
+        assert "which the user postgres can't reach" in (folder / "said").read_text()
+
+
+def test_a_relative_data_folder_is_taken_from_where_one_stands(folder, monkeypatch):
+    from ironarc.store.place import state_folder
+
+    monkeypatch.chdir(folder)
+    monkeypatch.setenv("IRONARC_DATA", "shots")
+    assert state_folder() == folder / "shots"
+
+
+def test_nobody_gets_in_without_the_password_and_the_role_can_do_no_more_than_it_needs(start_again):
+    iron = start_again()
+    until(iron.is_ready)
+    for role, database in ((ROLE, "ironarc"), (OWNER, "ironarc"), (OWNER, "postgres"), ("postgres", "postgres")):
+        engine = create_engine(f"postgresql+psycopg://{role}@127.0.0.1:{iron.db_port}/{database}")
+        with pytest.raises(OperationalError), engine.connect():
+            pytest.fail(f"{role} got into {database}")
+    password = iron.cluster.data.parent / "database-password"
+    assert password.stat().st_mode & 0o077 == 0
+    engine = connect(iron.cluster.url)
+    with Session(engine) as session:
+        rights = "SELECT rolsuper OR rolcreaterole OR rolcreatedb FROM pg_roles WHERE rolname = current_user"
+        assert session.scalar(text(rights)) is False
+        for forbidden in (
+            "COPY shot TO PROGRAM 'true'", "CREATE ROLE another", "CREATE DATABASE another",
+            "SELECT pg_read_file('/etc/passwd')",
+        ):  # fmt: skip
+            session.rollback()
+            session.connection(execution_options={"isolation_level": "AUTOCOMMIT"})
+            with pytest.raises(ProgrammingError, match="InsufficientPrivilege"):
+                session.execute(text(forbidden))
+    engine.dispose()
