@@ -2,8 +2,10 @@
 
 import io
 import json
+import struct
 import subprocess
 import sys
+import zlib
 from dataclasses import replace
 
 import pytest
@@ -29,6 +31,12 @@ def picture(width: int = 16, height: int = 12) -> bytes:
     out = io.BytesIO()
     Image.new("RGB", (width, height)).save(out, "PNG")
     return out.getvalue()
+
+
+def said_to_be(size: int) -> bytes:
+    """A small file of a picture that says it is size × size pixels."""
+    head = b"IHDR" + struct.pack(">II", size, size) + picture()[24:29]
+    return picture()[:12] + head + struct.pack(">I", zlib.crc32(head)) + picture()[33:]
 
 
 def bring_in(client, token, path: str, hop, *files: tuple[str, bytes]):
@@ -115,8 +123,8 @@ def test_a_thousand_pictures_too_many_and_pictures_too_large_get_the_right_words
     many = [(f"a_{n}.png", b"") for n in range(1, 1200)]
     answer = bring_in(client, token, f"/shots/{hop[0]}/references", hop, *many)
     assert "up to 1000 pictures" in answer.get_json()["error"]
-    for size in ((5000, 40), (14_000, 14_000)):
-        answer = bring_in(client, token, f"/shots/{hop[0]}/references", hop, ("a.png", picture(*size)))
+    for data in (picture(5000, 40), said_to_be(14_000)):
+        answer = bring_in(client, token, f"/shots/{hop[0]}/references", hop, ("a.png", data))
         assert "4096" in answer.get_json()["error"]
     too_long = {"CONTENT_LENGTH": str(65 * 1024 * 1024), "CONTENT_TYPE": "multipart/form-data; boundary=x"}
     headers = {"X-CSRFToken": token, "Accept": "application/json"}
