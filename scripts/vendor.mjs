@@ -7,8 +7,6 @@ import { dirname, join, relative } from "node:path";
 
 const STATIC = "src/ironarc/web/static";
 const COPIES = {
-  "three": [["build/three.core.js", "vendor/three.core.js"], ["build/three.module.js", "vendor/three.module.js"],
-    ["examples/jsm/controls/OrbitControls.js", "vendor/OrbitControls.js"]],
   "uplot": [["dist/uPlot.esm.js", "vendor/uPlot.esm.js"], ["dist/uPlot.min.css", "vendor/uPlot.min.css"]],
   "htmx.org": [["dist/htmx.min.js", "vendor/htmx.min.js"]],
   "@ibm/plex-sans": ["Regular", "Medium", "SemiBold"].map((w) =>
@@ -21,7 +19,7 @@ const COPIES = {
     "repeat", "route", "ruler-measure", "trash", "upload", "x", "zoom-in", "zoom-out"]
     .map((name) => [`icons/outline/${name}.svg`, `icons/${name}.svg`]),
 };
-const LICENCES = { "three": "LICENSE", "uplot": "LICENSE", "htmx.org": "LICENSE", "@ibm/plex-sans": "LICENSE.txt",
+const LICENCES = { "three": "LICENSE", "uplot": "LICENSE", "esbuild": "LICENSE.md", "htmx.org": "LICENSE", "@ibm/plex-sans": "LICENSE.txt",
   "@ibm/plex-mono": "LICENSE.txt", "@tabler/icons": "LICENSE", "tailwindcss": "LICENSE" };
 // What the style sheet is built from; tests/web/test_shipped_files.py hashes the same files
 const STYLE_SOURCES = ["styles", "src/ironarc/web/templates", `${STATIC}/js`];
@@ -44,14 +42,18 @@ function copyPackages() {
       const target = join(STATIC, to);
       mkdirSync(dirname(target), { recursive: true });
       cpSync(`node_modules/${name}/${from}`, target);
-      // browsers resolve addresses, not package names
-      if (to.endsWith("OrbitControls.js")) {
-        writeFileSync(target, readFileSync(target, "utf8").replace("from 'three'", "from './three.module.js'"));
-      }
       files[to] = sha(readFileSync(target));
     }
   }
   return { versions, files };
+}
+
+// three.js trimmed to what scripts/three_parts.js names, and minified: a quarter of what it is whole
+function bundleThree() {
+  const target = "vendor/three.js";
+  execFileSync("node_modules/.bin/esbuild", ["scripts/three_parts.js", "--bundle", "--minify", "--format=esm",
+    "--legal-comments=inline", "--log-level=warning", `--outfile=${join(STATIC, target)}`], { stdio: "inherit" });
+  return [target, sha(readFileSync(join(STATIC, target)))];
 }
 
 function copyLicences() {
@@ -70,6 +72,10 @@ function buildStyles() {
 }
 
 const { versions, files } = copyPackages();
+const [bundle, bundled] = bundleThree();
+versions.three = JSON.parse(readFileSync("node_modules/three/package.json")).version;
+files[bundle] = bundled;
+versions.esbuild = JSON.parse(readFileSync("node_modules/esbuild/package.json")).version;
 versions.tailwindcss = JSON.parse(readFileSync("node_modules/tailwindcss/package.json")).version;
 copyLicences();
 writeFileSync(join(STATIC, "shipped.json"), JSON.stringify({ packages: versions, files, styles: buildStyles() }, null, 2) + "\n");

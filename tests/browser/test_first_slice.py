@@ -36,7 +36,7 @@ def test_bring_a_file_in_and_see_its_findings(person, hop_file):
     person.until(lambda: "/shots/" in person.driver.current_url)
     person.bench_ready()
     assert person.sees(FINDINGS, "Hangs 16 frames (0.67 s). A rise of 27 cm and a drop of 35 cm allow 12.")
-    assert person.sees("#lanes .arch-label", "16 f · 0.67 s · 27 cm")
+    assert person.sees("#lane-words .arch-label", "16 f · 0.67 s · 27 cm")
     assert person.all("#lanes .key-band")  # a value on every frame
     person.go()
     assert person.sees("li h2", "gap_hop")
@@ -166,7 +166,7 @@ def test_true_the_arc_settles_the_finding_and_can_be_undone_after_reload_and_res
     take_true_arc(person)
     person.until(lambda: not any("Hangs" in t for t in person.texts(FINDINGS)))
     assert person.sees(FINDINGS, "Leaves with a jerk")
-    assert person.sees("#lanes .arch-label", "16 f · 0.67 s · 51 cm")
+    assert person.sees("#lane-words .arch-label", "16 f · 0.67 s · 51 cm")
     person.chord(Keys.CONTROL, "z")
     assert person.sees(FINDINGS, "Hangs 16 frames")
     person.chord(Keys.CONTROL, Keys.SHIFT, "z")
@@ -188,10 +188,10 @@ def test_a_tried_correction_can_be_put_back(person, hop):
     revision = person.shown()[1]
     person.click(f"{FINDINGS} [data-action='try']")
     person.until(lambda: person.shown()[0] == "true_arc(frame=37)")
-    assert person.sees("#lanes .arch-label", "51 cm")
+    assert person.sees("#lane-words .arch-label", "51 cm")
     person.press(Keys.ESCAPE)
     person.until(lambda: person.shown() == ("now", revision))
-    assert person.sees("#lanes .arch-label", "27 cm")
+    assert person.sees("#lane-words .arch-label", "27 cm")
     assert person.one("#undo").get_property("disabled")
 
 
@@ -212,7 +212,7 @@ def test_before_and_after_on_stage_trestle_and_plots(person, hop):
     person.sees(".plot-value", "166 cm")
     person.press("b")
     person.until(lambda: person.shown()[0] == "before")
-    assert person.sees("#lanes .arch-label", "27 cm")
+    assert person.sees("#lane-words .arch-label", "27 cm")
     assert person.sees("#readout", "139 cm up")
     assert person.sees(".plot-value", "139 cm")
     person.click("#stage [data-side=now]")

@@ -3,6 +3,10 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 
 import { flagsOf, flightNode, keyLane, lanesOf, tickStep, timingLane } from "../../src/ironarc/web/static/js/trestle/lanes.js";
+import { kindOfFiles } from "../../src/ironarc/web/static/js/drop.js";
+import { bodyHeight } from "../../src/ironarc/web/static/js/layout.js";
+import { sideBySide } from "../../src/ironarc/web/static/js/trestle/labels.js";
+import { compare } from "../../src/ironarc/web/static/js/trying.js";
 import { matched, node } from "../../src/ironarc/web/static/js/trestle/svg.js";
 
 const x = (frame) => 84 + frame * 10;
@@ -33,7 +37,6 @@ test("a flight's arch is as high as its rise, and stands on its take-off and lan
   assert.deepEqual(points.at(-1), [x(11), 100]);
   assert.equal(Math.min(...points.map((p) => p[1])), 50); // 25 cm at 200 px a metre
   assert.equal(tags(all.children, "strut").length, 9);
-  assert.equal(tags(all.children, "asked-label").length, 0); // both arches are one
   assert.equal(tags(all.children, "was").length, 0);
 });
 
@@ -42,7 +45,46 @@ test("while a correction is tried, the arch that stood is drawn too, and what gr
   const low = { ...flight, asked: flight.asked.map(([a, y, b]) => [a, 1 + (y - 1) * 2, b]), asked_rise_m: 0.5 };
   const all = flightNode(low, { data, first: 1, x, width: 400, deck: 100, scale: 200, held });
   assert.equal(tags(all.children, "was").length, 1);
-  assert.equal(tags(all.children, "asked-label")[0].text, "gravity asks 50 cm");
+  const words = (flights) => tags(lanesOf({ ...at, data: { ...data, flights } }).words, "asked-label").map((n) => n.text);
+  assert.deepEqual(words([low]), ["gravity asks 50 cm"]);
+  assert.deepEqual(words([flight]), []); // both arches are one
+});
+
+test("words over arches stand side by side, none on another, shorter or not at all where there is no room", () => {
+  const at3 = sideBySide([{ x: 100, half: 40 }, { x: 110, half: 40 }, { x: 390, half: 40 }], 0, 400);
+  const ends = at3.map((x, i) => [x - 40, x + 40]).sort((a, b) => a[0] - b[0]);
+  for (let i = 1; i < 3; i++) assert.ok(ends[i][0] >= ends[i - 1][1]);
+  assert.ok(ends[0][0] >= 0 && ends[2][1] <= 400);
+  assert.deepEqual(sideBySide([{ x: 10, half: 40 }, { x: 20, half: 40 }], 0, 100), [40, null]);
+  const hops = Array.from({ length: 4 }, (_, i) => ({ ...flight, start: 2 + i, end: 3 + i, take_off: 1 + i, landing: 4 + i, asked: parabola.slice(1 + i, 3 + i) }));
+  const said = tags(lanesOf({ ...at, data: { ...data, flights: hops } }).words, "arch-label").map((n) => n.text);
+  assert.ok(said.length && said.every((text) => text === "9 f"));
+});
+
+test("the trestle takes whole plots, or as much as there is", () => {
+  assert.equal(bodyHeight({ room: 500, lanes: 220, plots: 3, plot: 83 }), 220 + 3 * 83);
+  assert.equal(bodyHeight({ room: 400, lanes: 220, plots: 3, plot: 83 }), 220 + 2 * 83);
+  assert.equal(bodyHeight({ room: 200, lanes: 220, plots: 1, plot: 83 }), 200);
+});
+
+test("what is dropped is told by its name, and what can't be taken is refused in words", () => {
+  assert.equal(kindOfFiles([{ name: "Hop.BVH", size: 9 }]).kind, "motion");
+  assert.equal(kindOfFiles([{ name: "a_1.png", size: 9 }, { name: "a_2.png", size: 9 }]).kind, "reference");
+  assert.equal(kindOfFiles([{ name: "heavy.json", size: 9 }]).kind, "weighing");
+  assert.match(kindOfFiles([{ name: "notes.txt", size: 9 }]).refused, /notes.txt can't be brought in here/);
+  assert.match(kindOfFiles([{ name: "hop.mp4", size: 1e9 }]).refused, /larger than 64 MB/);
+  assert.match(kindOfFiles([{ name: "a.bvh", size: 1 }, { name: "b.bvh", size: 1 }]).refused, /These 2 files/);
+});
+
+test("what is tried stands beside what is, number by number", () => {
+  const judged = { take_off: 1, landing: 11, hang_frames: 16, rise_m: 0.27, drop_m: 0.35, implied_g: 5.5, arc_max_m: 0.13, spin: { turns_per_s: -0.01 } };
+  const was = { flights: [judged], findings: [1, 2], grade: "cracked" };
+  const now = { flights: [{ ...judged, rise_m: 0.51, implied_g: 9.81, arc_max_m: 0.001 }], findings: [], grade: "sound" };
+  const rows = Object.fromEntries(compare(was, now, 5, 9.81).map(([what, a, b]) => [what, [a, b]]));
+  assert.deepEqual(rows["Gravity, as it plays"], ["56 %", "100 %"]);
+  assert.deepEqual(rows.Findings, ["2", "0"]);
+  assert.deepEqual(rows.Verdict, ["cracked", "sound"]);
+  assert.deepEqual(compare({ ...was, flights: [] }, now, 5, 9.81).map(([what]) => what), ["Findings", "Verdict"]);
 });
 
 test("lanes lie below one another and are named", () => {

@@ -97,7 +97,7 @@ def test_turning_and_scaling_about_the_floor_keep_the_feet_there(bench):
 
 def test_lining_up_two_by_a_hand_and_a_chest(bench):
     bench.command("add_stock", member="tansy", pose="standing")
-    ask = {"performer": "performer2", "point": "RightHand", "other_point": "UpperChest", "frame": 40}
+    ask = {"item": "performer2", "point": "RightHand", "other_point": "UpperChest", "frame": 40}
     assert bench.command("line_up", other="performer1", how="by_size", **ask).status_code == 200
     shot = bench.shot
     hand, chest = (

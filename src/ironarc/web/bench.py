@@ -14,7 +14,7 @@ from ironarc.core.judging import flight_grade, grade_of
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.planning.ballistics import WORLDS
 from ironarc.core.reading import Reading
-from ironarc.core.reading.points import PROP_POINTS
+from ironarc.core.reading.points import point_at, points_of
 from ironarc.core.scene.lineup import WAYS
 from ironarc.core.scene.props import KINDS
 from ironarc.core.scene.rate import parse_rate, rate_text
@@ -34,7 +34,7 @@ STEPS = {"set": "Set", "weigh": "Weigh", "read": "Read", "true": "True", "show":
 _STATIC = Path(__file__).parent / "static"
 OTHER_PAGES = ("yard.js", "planner-page.js")
 MODULES = [
-    *(f"vendor/{name}.js" for name in ("three.core", "three.module", "OrbitControls", "uPlot.esm")),
+    *(f"vendor/{name}.js" for name in ("three", "uPlot.esm")),
     *sorted(str(p.relative_to(_STATIC)) for p in (_STATIC / "js").rglob("*.js") if p.name not in OTHER_PAGES),
 ]
 RATES = ("12", "15", "23.976", "24", "25", "29.97", "30", "48", "50", "59.94", "60", "100", "120", "240")
@@ -138,23 +138,40 @@ def file(shot_id: int, address: str):
 def _panel(session, shot_id: int, revision: int, step: str) -> str:
     shot = see(session, shot_id, revision).shot
     who, pick = _asked_for(shot)
-    seen = see(session, shot_id, revision, who=who)
+    # in Before, numbers are those without any correction; there is nothing to try on them
+    before = request.args.get("as") == "before" and step in ("read", "true")
+    seen = see(session, shot_id, revision, "before" if before else "now", who)
     flights = [flight_data(seen.reading, f, flight_grade(f, seen.findings)) for f in seen.reading.flights]
     for flight in flights:
-        flight["offers"] = truing.offers(seen, flight["start"], flight["end"])
+        flight["offers"] = [] if before else truing.offers(seen, flight["start"], flight["end"])
     extra = {}
     if step == "set":
         extra = _set_panel(session, shot_id, revision, shot, pick)
     elif step == "weigh":
         kept = weighings.names(session)
         extra = weigh_panel.panel(seen.performer, seen.reading) | {"kept": kept, "grips": _grips(seen.performer)}
+    elif step == "show":
+        extra["compared"] = _compared(session, shot_id, revision, seen)
+    offers = (lambda f: []) if before else lambda f: truing.offers(seen, f.start, f.end, f.kind)
     return render_template(
-        f"panels/{step}.html", shot=shot, shot_id=shot_id, revision=revision, reading=seen.reading,
-        findings=[(f, truing.offers(seen, f.start, f.end, f.kind)) for f in seen.findings],
-        grade=grade_of(seen.findings), flights=flights, grades=GRADES, corrections=_corrections(seen.performer),
-        performer=seen.performer, explained=list(truing.CORRECTIONS.values()),
+        f"panels/{step}.html", shot=shot, shot_id=shot_id, revision=revision, reading=seen.reading, before=before,
+        findings=[(f, offers(f)) for f in seen.findings],
+        grade=grade_of(seen.findings), flights=flights, grades=GRADES,
+        corrections=_corrections(shot.performer_called(who)), performer=seen.performer,
+        explained=list(truing.CORRECTIONS.values()),
         **extra,
     )  # fmt: skip
+
+
+def _compared(session, shot_id: int, revision: int, now: View) -> list[tuple]:
+    """Each flight as it came and as it is now, (before, now) as flight_data has them; none where nothing differs."""
+    if not now.performer.corrections:
+        return []
+    was = see(session, shot_id, revision, "before", now.performer.id)
+    before = [flight_data(was.reading, f, flight_grade(f, was.findings)) for f in was.reading.flights]
+    after = [flight_data(now.reading, f, flight_grade(f, now.findings)) for f in now.reading.flights]
+    near = lambda f: min(after, key=lambda other: abs(other["apex"] - f["apex"]), default=None)  # noqa: E731
+    return [(f, near(f)) for f in before]
 
 
 def _corrections(performer: Performer) -> list[tuple]:
@@ -182,7 +199,7 @@ def _set_panel(session, shot_id: int, revision: int, shot: Shot, pick: str) -> d
         "sizes": sizes_picture((p.name, readings[p.id]) for p in shot.performers),
         "picked": shot.item(pick) if pick else None, "heights": heights, "worlds": WORLDS, "rates": RATES,
         "rate": rate_text(shot.rate), "stock": STOCK, "poses": POSES, "kinds": KINDS, "ways": WAYS,
-        "prop_points": PROP_POINTS, "mark_words": MARK_WORDS,
+        "points_of": points_of, "mark_words": MARK_WORDS,
     }  # fmt: skip
 
 
@@ -192,6 +209,20 @@ def panel(shot_id: int, revision: int, step: str):
         raise shots.NotFound("There is no such step.")
     with open_session() as session:
         return _panel(session, shot_id, revision, step)
+
+
+@pages.get("/r/<id:revision>/line-up.json")
+def line_up(shot_id: int, revision: int):
+    """The two points that would be lined up at a frame, and the gap between them."""
+    asked = {name: request.args.get(name, "") for name in ("item", "point", "other", "other_point")}
+    frame = request.args.get("frame", "")
+    with open_session() as session:
+        shot = see(session, shot_id, revision).shot
+    if not frame.lstrip("-").isdigit() or not shot.first_frame <= int(frame[:8]) <= shot.last_frame:
+        raise EditError("Two points are lined up at a frame of the shot.")
+    at = point_at(shot, asked["item"], asked["point"], int(frame))
+    to = point_at(shot, asked["other"], asked["other_point"], int(frame))
+    return {"at": at.tolist(), "to": to.tolist(), "gap_cm": float(((to - at) ** 2).sum() ** 0.5) * 100}
 
 
 @pages.get("/r/<id:revision>/rate")

@@ -2,6 +2,8 @@
 
 from dataclasses import replace
 
+import numpy as np
+
 from ironarc.core.document import Performer, Shot
 from ironarc.core.errors import FileError
 from ironarc.core.figure.units import guess_scale
@@ -13,6 +15,9 @@ from ironarc.core.reading.shot import settled
 from ironarc.core.scene.rate import rate_of
 from ironarc.core.scene.timing import Timing
 from ironarc.core.settings import GRAVITY_MS2, MAX_FRAMES
+
+ASIDE_M = 0.9  # one who would stand in somebody else is moved aside by this, and again
+ROOM_M = 0.7
 
 
 def shot_from_file(
@@ -65,7 +70,22 @@ def performer_from_file(data: bytes, name: str, shot: Shot, format: str = "bvh")
         sampled = motion.frame_time_s if shot.rate > own else 0.0
         performer = replace(performer, layers=layers, clip=layers[0].reach() or performer.clip, sample_time_s=sampled)
     timing = Timing(slip=shot.first_frame - performer.clip[0])
-    return replace(performer, id=shot.free_id("performer"), timing=timing)
+    joined = replace(performer, id=shot.free_id("performer"), timing=timing)
+    return _beside(joined, shot)
+
+
+def _beside(joined: Performer, shot: Shot) -> Performer:
+    """The performer, moved aside until it begins where nobody else does."""
+    first = np.array([shot.first_frame])
+
+    def hips(performer: Performer) -> np.ndarray:
+        return performer.poses(first, shot.frame_time_s).position[0, performer.rig.roots[0], [0, 2]]
+
+    taken, at = [hips(p) for p in shot.performers], hips(joined)
+    aside, steps = np.array([ASIDE_M, 0.0]), 0
+    while any(np.linalg.norm(at + steps * aside - other) < ROOM_M for other in taken):
+        steps += 1
+    return replace(joined, placement=joined.placement.moved([steps * ASIDE_M, 0.0, 0.0])) if steps else joined
 
 
 def file_error(error: FileError, name: str) -> FileError:

@@ -60,7 +60,10 @@ def plan_guide(seen: Seen, plan: Known, frame: int, performer: str = "") -> Edit
     start = point_at(shot, seen.performer.id, COM, frame)
     end = start + travel_direction(seen.reading) * (flight.distance_m or 0.0)
     end[1] += flight.rise_m - flight.drop_m
-    return AddItem(new_guide(seen, GRAVITY, (start, end), frame, flight.hang_s / shot.frame_time_s))
+    guide = new_guide(seen, GRAVITY, (start, end), frame, flight.hang_s / shot.frame_time_s)
+    over = guide.last - shot.last_frame
+    past = f", which runs {over} frame{'s' if over > 1 else ''} past the shot's end" if over > 0 else ""
+    return AddItem(guide, f"Add {guide.name}{past}")
 
 
 @command

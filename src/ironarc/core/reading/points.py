@@ -6,12 +6,32 @@ from ironarc.core import rotation
 from ironarc.core.document import Performer, Shot
 from ironarc.core.errors import EditError
 from ironarc.core.figure.body import Body
+from ironarc.core.figure.rig import EndSite, Rig
 from ironarc.core.motion.poses import Poses
 from ironarc.core.reading.momentum import body_centres, whole_com
 from ironarc.core.scene.guide import COM, ROOT, Guide
+from ironarc.core.scene.props import Prop
 
 TOP, MIDDLE, FOOT = "top", "middle", "foot"
 PROP_POINTS = {TOP: 1.0, MIDDLE: 0.5, FOOT: 0.0}  # share of the height
+
+
+def tips(rig: Rig) -> dict[str, EndSite]:
+    """A rig's end sites by name: a hand, toe or head that is no joint of its own is the tip of one."""
+    out: dict[str, EndSite] = {}
+    for end in rig.ends:
+        name = f"{rig.names[end.parent]}, its tip"
+        number = sum(key.startswith(name) for key in out) + 1
+        out[name if number == 1 else f"{name} {number}"] = end
+    return out
+
+
+def points_of(item: Performer | Prop) -> list[tuple[str, str]]:
+    """(name, words) of every point of a performer or a prop that can be lined up."""
+    if isinstance(item, Prop):
+        return [(point, point) for point in PROP_POINTS]
+    names = [*item.rig.names, *tips(item.rig)]
+    return [(COM, "center of gravity"), *((name, name) for name in names)]
 
 
 def body_point(poses: Poses, body: Body, of: str) -> np.ndarray:
@@ -26,11 +46,15 @@ def body_point(poses: Poses, body: Body, of: str) -> np.ndarray:
 
 
 def point_at(shot: Shot, item_id: str, of: str, frame: int) -> np.ndarray:
-    """(3,) m: where a point of a performer or prop is at a frame of the shot."""
+    """(3,) m: where a point of a performer or prop, as `points_of` names them, is at a frame of the shot."""
     item = shot.item(item_id)
     frames = np.array([frame])
     if isinstance(item, Performer):
-        return body_point(item.poses(frames, shot.frame_time_s), item.body(), of)[0]
+        poses, end = item.poses(frames, shot.frame_time_s), tips(item.rig).get(of)
+        if end is None:
+            return body_point(poses, item.body(), of)[0]
+        offset = np.array(end.offset) * item.scale_to_m * item.placement.scale
+        return poses.position[0, end.parent] + rotation.rotate(poses.rotation[0, end.parent], offset)
     if of not in PROP_POINTS:
         raise EditError(f"{item.name} has a {', a '.join(PROP_POINTS)}; {of} was given.")
     at, turn = item.track(frames)

@@ -2,15 +2,22 @@
 
 from typing import Literal
 
+import numpy as np
+
+from ironarc.core import rotation
 from ironarc.core.document import Performer
 from ironarc.core.edits.base import Edit
 from ironarc.core.edits.commands.registry import command
+from ironarc.core.edits.commands.scene import prop_moved
 from ironarc.core.edits.items import set_item_of
 from ironarc.core.errors import EditError
-from ironarc.core.reading.points import point_at
+from ironarc.core.reading.contacts import FOOT_POINTS
+from ironarc.core.reading.points import TOP, point_at
 from ironarc.core.reading.shot import Seen
+from ironarc.core.scene.lineup import BY_SIZE, FREELY
 from ironarc.core.scene.lineup import line_up as lined_up
 from ironarc.core.scene.placement import Placement
+from ironarc.core.scene.props import Prop
 from ironarc.core.scene.timing import Cut, Timing
 
 Point = tuple[float, float, float]
@@ -47,14 +54,46 @@ def place_about(
 
 
 @command
-def line_up(seen: Seen, performer: str, point: str, other: str, other_point: str, frame: int, how: str) -> Edit:
-    """Brings a point of a performer to a point of another performer or a prop, at a frame."""
-    target = seen.shot.item(other)
-    if target.id == seen.performer.id:
+def line_up(seen: Seen, item: str, point: str, other: str, other_point: str, frame: int, how: str) -> Edit:
+    """Brings a point of a performer or prop to a point of another one, at a frame."""
+    moved, target = seen.shot.item(item), seen.shot.item(other)
+    if target.id == moved.id:
         raise EditError(f"{target.name} can't be lined up with itself. Choose another performer or a prop.")
-    ends = (point_at(seen.shot, i, p, frame) for i, p in ((seen.performer.id, point), (other, other_point)))
-    placement = lined_up(seen.performer.placement, *ends, seen.reading.floor_m, how)
-    return _placed(seen.performer, placement, f"Line up {seen.performer.name} with {target.name} at {frame}")
+    at, to = (point_at(seen.shot, i, p, frame) for i, p in ((item, point), (other, other_point)))
+    words = f"Line up {moved.name} with {target.name} at {frame}"
+    if isinstance(moved, Performer):
+        return _placed(moved, lined_up(moved.placement, at, to, seen.reading.floor_m, how), words)
+    if how == BY_SIZE:
+        raise EditError(f"{moved.name} is a prop, whose size is set by its own fields. Choose another way.")
+    by = (to - at) * ([1.0, 1.0, 1.0] if how == FREELY else [1.0, 0.0, 1.0])
+    return prop_moved(moved, by, words)
+
+
+@command
+def prop_under_feet(seen: Seen, item: str, frame: int, performer: str = "") -> Edit:
+    """Puts a prop where its top meets the soles of a performer at a frame."""
+    prop, p = seen.shot.item(item), seen.performer
+    if not isinstance(prop, Prop):
+        raise EditError(f"{prop.name} is no prop.")
+    soles = _soles(seen, frame)
+    top = point_at(seen.shot, item, TOP, frame)
+    to = np.array([soles[:, 0].mean(), soles[:, 1].min(), soles[:, 2].mean()])
+    return prop_moved(prop, to - top, f"Put {prop.name} under the feet of {p.name} at {frame}")
+
+
+def _soles(seen: Seen, frame: int) -> np.ndarray:
+    """(points, 3) m: the points of the feet at a frame, of the hips' own height above no foot at all."""
+    p = seen.performer
+    poses, points = p.poses(np.array([frame]), seen.shot.frame_time_s), p.body().anatomy.contact_points
+    feet = [point for point in points if point.point in FOOT_POINTS]
+    if not feet:
+        raise EditError(f"{p.name} has no foot that is understood as one. Line the prop up with a joint instead.")
+    return np.array(
+        [
+            poses.position[0, point.joint] + rotation.rotate(poses.rotation[0, point.joint], point.position_m)
+            for point in feet
+        ]
+    )
 
 
 @command

@@ -67,6 +67,12 @@ def _moved_keys(prop: Prop, changes: dict[str, Any]) -> dict[str, Any]:
     return out
 
 
+def prop_moved(prop: Prop, by_m: np.ndarray, words: str) -> Edit:
+    """The edit that moves a prop by (3,) m, its keys and what it hangs from along."""
+    changes = {"at_m": tuple(float(v) for v in np.add(prop.at_m, by_m))}
+    return set_item_of(prop, changes | _moved_keys(prop, changes), words)
+
+
 @command
 def rename_item(seen: Seen, item: str, name: str) -> Edit:
     """Another name for something."""

@@ -3,6 +3,9 @@ import { getFloats, getJson, keptAddress, postForm, postJson } from "./api.js";
 import { createKeyboard } from "./bar/keyboard.js";
 import { createTransport } from "./bar/transport.js";
 import { createClock } from "./clock.js";
+import { kindOfFiles, letDrop } from "./drop.js";
+import { createLayout } from "./layout.js";
+import { nameInPlace } from "./naming.js";
 import { createPanel } from "./panels/panel.js";
 import { createPlannerDrawer } from "./panels/planner.js";
 import { createReferences } from "./panels/references.js";
@@ -11,6 +14,7 @@ import { createWeighPanel } from "./panels/weigh.js";
 import { createSetup, isPerformer, itemOf, itemsOf } from "./scene.js";
 import { createStage } from "./stage/stage.js";
 import { createState } from "./state.js";
+import { createTrying } from "./trying.js";
 import { createPlots } from "./trestle/plots.js";
 import { createTimearea } from "./trestle/timearea.js";
 import { createTimeview } from "./trestle/timeview.js";
@@ -27,7 +31,7 @@ const state = createState({
   frame: Number.isInteger(asked) ? within(begins.scene, asked) : begins.scene.first, scene: begins.scene, seen: begins.standing.revision,
   playing: false, loop: true, rate: null, speed: 1, hold: 1, hover: null, side: "now", trying: null, trial: null, variant: null,
   data: null, motion: null, motions: {}, held: null, view: wholeOf(begins.scene), whole: wholeOf(begins.scene), width: 0,
-  plots: ["height"], saving: false, drawing: null, line: null, part: null, dragSays: null,
+  plots: ["height"], saving: false, drawing: null, line: null, part: null, dragSays: null, gap: null,
   shown: { com: true, path: true, asked: true, ghosts: true, grid: true, props: true, guides: true, references: true },
 });
 const setup = createSetup(state, { shot: begins.shot, mark: begins.mark, mark_words: begins.mark_words });
@@ -192,8 +196,7 @@ const actions = {
     }
   },
   rename() {
-    const name = window.prompt("Name of this shot", setup.name);
-    if (name !== null) actions.edit({ kind: "rename_shot", name });
+    nameInPlace(document.getElementById("shot-name"), { name: setup.name, keep: (name) => actions.edit({ kind: "rename_shot", name }) });
   },
 };
 
@@ -211,26 +214,29 @@ function openStage() {
 const timeview = createTimeview(state, setup);
 const references = createReferences(document.getElementById("references"), state, setup, actions);
 const stage = openStage();
-createTrestle(document.getElementById("lanes"), state, setup, timeview, actions);
+createTrestle(document.getElementById("lanes"), document.getElementById("lane-words"), state, setup, timeview, actions);
 createPlots(document.getElementById("plots"), document.getElementById("chips"), state, setup).refresh();
 createTimearea(document.getElementById("trestle-body"), state, setup, timeview);
 const panel = createPanel(root, state, setup, actions);
 const planner = createPlannerDrawer(state, setup, actions);
-createWeighPanel(document.getElementById("panel"), state, setup, actions);
+const weighings = createWeighPanel(document.getElementById("panel"), state, setup, actions);
 createSetPanel(document.getElementById("panel"), state, setup, { actions, planner });
 createClock(state, setup);
 const transport = createTransport(root, state, setup, { actions, stage, timeview, references, planner });
 createKeyboard(state, transport, actions);
+createLayout(root, state);
+letDrop({
+  show: (on) => document.getElementById("drop-hint").classList.toggle("hidden", !on),
+  async take(files) {
+    const { kind, refused } = kindOfFiles(files), fields = { frame: state.get("frame") };
+    if (refused) say(refused);
+    else if (kind === "weighing") weighings.bringIn(files[0]);
+    else await actions.upload(kind === "motion" ? "performers" : "references", files, fields);
+  },
+});
 
 state.on(["side", "data"], actions.markSide);
-state.on(["trying", "data"], () => {
-  const trying = state.get("trying"), box = document.getElementById("trying");
-  const ready = trying && state.get("variant") === trying.variant;
-  box.classList.toggle("hidden", !ready);
-  if (!ready) return;
-  document.getElementById("trying-name").textContent = `Trying: ${trying.label}`;
-  document.getElementById("trying-cost").textContent = state.get("data").cost;
-});
+createTrying(root, state, setup);
 // frame, step and selection belong in the address, so that a link shows the same moment; written when things are at rest
 let addressTimer = 0;
 state.on(["frame", "step", "who", "pick"], () => {

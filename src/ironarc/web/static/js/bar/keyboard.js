@@ -1,6 +1,24 @@
 // Keys that work anywhere on the bench but in a field.
 
 const VIEWS = { 1: "front", 2: "side", 3: "top", 4: "free" };
+const TEXT = "input:not([type=range]):not([type=checkbox]):not([type=file]), textarea";
+const PRESSED = "button, summary, select, a, label, input[type=range], input[type=checkbox], [role=button]";
+
+// What a mouse has pressed lets go of the keyboard, so that Space plays and no key presses the same thing again;
+// what was reached by Tab keeps it
+export function letGoAfterMouse(root) {
+  const letGo = () => {
+    const at = document.activeElement;
+    if (at && at !== document.body && !at.matches(TEXT) && !at.closest("dialog")) at.blur();
+  };
+  // a click made by a key has no pointer
+  root.addEventListener("click", (event) => { if (event.detail && event.target.closest(PRESSED) && !event.target.closest("select, dialog")) letGo(); });
+  root.addEventListener("pointerup", (event) => { if (event.target.matches("input[type=range]")) setTimeout(letGo); });
+  let byMouse = false;
+  root.addEventListener("pointerdown", (event) => { byMouse = Boolean(event.target.closest("select")); }, true);
+  root.addEventListener("keydown", () => { byMouse = false; }, true);
+  root.addEventListener("change", (event) => { if (byMouse && event.target.matches("select")) letGo(); });
+}
 
 export function createKeyboard(state, { doing, setView, planner }, actions) {
   const plain = {
@@ -11,20 +29,21 @@ export function createKeyboard(state, { doing, setView, planner }, actions) {
     "?": () => document.getElementById("keys").showModal(),
   };
 
+  letGoAfterMouse(document.body);
   document.addEventListener("keydown", (event) => {
-    const { target } = event;
-    const typing = target.matches("input:not([type=range]):not([type=checkbox]), textarea, select") || target.closest("dialog");
-    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z" && !typing) {
+    const { target } = event, letter = event.key.toLowerCase();
+    const typing = target.matches(`${TEXT}, select`) || target.closest("dialog");
+    if ((event.ctrlKey || event.metaKey) && !event.altKey && !typing && (letter === "z" || letter === "y")) {
       event.preventDefault();
-      (event.shiftKey ? actions.redo : actions.undo)();
+      (letter === "y" || event.shiftKey ? actions.redo : actions.undo)();
       return;
     }
     if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
-    // a focused button keeps its own Space, a slider the keys that move it
     if (event.key === "Escape" && planner.close()) return;
+    // reached by Tab, a button keeps its own Space, a slider the keys that move it
     if (event.key === " " && target.closest("button, summary, [role=button]")) return;
-    if (target.matches("input[type=range]") && /^(Arrow|Home|End|Page)/.test(event.key)) return;
-    const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+    if (target.matches("input[type=range], [role=separator]") && /^(Arrow|Home|End|Page)/.test(event.key)) return;
+    const key = event.key.length === 1 ? letter : event.key;
     const moment = { ArrowLeft: "previous-moment", ArrowRight: "next-moment" }[event.key];
     if (event.shiftKey && moment) { event.preventDefault(); doing[moment](); return; }
     if (VIEWS[key]) { setView(VIEWS[key]); return; }

@@ -113,7 +113,7 @@ export function createTransport(root, state, setup, { actions, stage, timeview, 
 
   function standing() {
     const { undo_says: undo, redo_says: redo } = state.get("standing");
-    for (const [id, word, says, keys] of [["undo", "Undo", undo, "Ctrl Z"], ["redo", "Redo", redo, "Ctrl Shift Z"]]) {
+    for (const [id, word, says, keys] of [["undo", "Undo", undo, "Ctrl Z"], ["redo", "Redo", redo, "Ctrl Y"]]) {
       const button = document.getElementById(id);
       button.disabled = !says;
       button.title = says ? `${word}: ${says} (${keys})` : `Nothing to ${word.toLowerCase()}`;

@@ -33,7 +33,7 @@ export function createPanel(root, state, setup, actions) {
     // what is being typed, or stands typed and not yet used, outlives a panel drawn anew meanwhile
     const typed = [...panel.querySelectorAll("[data-typed][id]")].map((field) => [field.id, field.value]);
     const focused = focusedControl(), open = new Set([...panel.querySelectorAll("details[open]")].map(nameOf));
-    const address = `/shots/${setup.shot}/r/${state.get("revision")}/panels/${state.get("step")}?${new URLSearchParams({ who: state.get("who"), pick: state.get("pick") })}`;
+    const address = `/shots/${setup.shot}/r/${state.get("revision")}/panels/${state.get("step")}?${new URLSearchParams({ who: state.get("who"), pick: state.get("pick"), as: state.get("side") })}`;
     await window.htmx.ajax("GET", address, { target: panel, swap: "innerHTML" });
     for (const link of root.querySelectorAll("[data-step-link]")) {
       if (link.dataset.stepLink === state.get("step")) link.setAttribute("aria-current", "step");
@@ -109,6 +109,6 @@ export function createPanel(root, state, setup, actions) {
   for (const link of root.querySelectorAll("[data-step-link]")) {
     link.addEventListener("click", (event) => { event.preventDefault(); state.set({ step: link.dataset.stepLink }); });
   }
-  state.on(["step", "revision", "who", "pick"], refresh);
+  state.on(["step", "revision", "who", "pick", "side"], refresh);
   return { refresh };
 }

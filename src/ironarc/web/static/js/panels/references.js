@@ -1,5 +1,6 @@
 // References: pictures and video that step with the playhead, in floating panels; backdrops draw the same pictures.
 const COLOURS = { floor: "#20252B", up: "#33766A", length: "#9E3A1B" };
+const READOUT_PX = 36, LEAST_WIDTH = 150, MOST_WIDTH = 900;
 const NS = "http://www.w3.org/2000/svg";
 
 // One reference's picture: the frame asked for last is shown as soon as it is there; those between are dropped
@@ -52,7 +53,7 @@ export function createReferences(root, state, setup, actions) {
     panel.dataset.reference = reference.id;
     panel.setAttribute("aria-label", `Reference ${reference.name}`);
     panel.style.right = `${12 + order * 24}px`;
-    panel.style.bottom = `${12 + order * 24}px`;
+    panel.style.bottom = `${READOUT_PX + order * 24}px`; // the readout below it stays to be read
     root.append(panel);
     const one = { panel, reference, files: reference.files.join() };
     one.picture = createPicture(reference, fileAddress, (element) => { for (const tell of listeners) tell(one.reference, element); }, actions.say);
@@ -60,8 +61,31 @@ export function createReferences(root, state, setup, actions) {
     panel.querySelector('[data-ref="previous"]').addEventListener("click", () => step(-1, one.reference));
     panel.querySelector('[data-ref="next"]').addEventListener("click", () => step(1, one.reference));
     letMove(panel);
+    letResize(panel);
     letDraw(one);
     return one;
+  }
+
+  // A corner is dragged, the one across from it stays; the picture keeps its shape
+  function letResize(panel) {
+    let from = null;
+    for (const corner of panel.querySelectorAll(".ref-corner")) {
+      corner.addEventListener("pointerdown", (event) => {
+        from = { x: event.clientX, left: panel.offsetLeft, top: panel.offsetTop, width: panel.offsetWidth, height: panel.offsetHeight };
+        corner.setPointerCapture(event.pointerId);
+        event.preventDefault();
+      });
+      corner.addEventListener("pointermove", (event) => {
+        if (!from) return;
+        const west = corner.dataset.corner.includes("w"), north = corner.dataset.corner.includes("n"), by = event.clientX - from.x;
+        const widest = Math.min(root.parentElement.clientWidth - 24, MOST_WIDTH);
+        const width = Math.min(Math.max(from.width + (west ? -by : by), LEAST_WIDTH), widest);
+        panel.style.width = `${width}px`;
+        const x = west ? from.left + from.width - width : from.left, y = north ? from.top + from.height - panel.offsetHeight : from.top;
+        Object.assign(panel.style, { left: `${Math.max(x, 0)}px`, top: `${Math.max(y, 0)}px`, right: "auto", bottom: "auto" });
+      });
+      for (const end of ["pointerup", "pointercancel"]) corner.addEventListener(end, () => { from = null; });
+    }
   }
 
   // The panel is dragged by its head

@@ -1,6 +1,8 @@
 // The Set panel: the scene sheet and the fields of what is picked. Its buttons say what they do in data-set,
 // its fields in data-change.
 import { createFields } from "./fields.js";
+import { createLineUp } from "./line_up.js";
+import { nameInPlace } from "../naming.js";
 import { itemOf } from "../scene.js";
 
 const RADIANS = Math.PI / 180;
@@ -9,6 +11,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
   const frame = () => state.get("frame"), pick = () => state.get("pick");
   const byId = (id) => panel.querySelector(`#${id}`);
   const { number, whole, all } = createFields(actions.say);
+  const lineUp = createLineUp(panel, state, setup);
   let keep = "seconds", about = "floor";
 
   const set = (changes, words = "") => actions.edit({ kind: "set_item", item: pick(), changes, words });
@@ -90,7 +93,8 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
       actions.edit({ kind: "cut_performer", performer: pick(), start, end, blend, carry: byId("cut-carry").checked });
     },
     mend: (data) => actions.edit({ kind: "mend_cut", performer: pick(), number: Number(data.number) }),
-    "line-up": () => actions.edit({ kind: "line_up", performer: pick(), point: byId("line-point").value, other: byId("line-other").value, other_point: byId("line-other-point").value, frame: frame(), how: byId("line-how").value }),
+    "under-feet": () => actions.edit({ kind: "prop_under_feet", item: pick(), frame: frame(), performer: state.get("who") }),
+    "line-up": () => actions.edit(lineUp.edit()),
     shown: ({ shown }) => set({ shown }, shown === "backdrop" ? "Stand the reference in the stage" : "Show the reference in a panel"),
     "draw-line"({ line }) { state.set({ line: { id: pick(), name: line } }); },
     "clear-line": ({ line }) => set({ [line]: null }, "Clear a line"),
@@ -116,6 +120,28 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     if (button.dataset.set !== "add-menu" && button.closest("#add-menu")) menu(false);
     presses[button.dataset.set](button.dataset, button);
   });
+  // a double click on the scene sheet renames
+  panel.addEventListener("dblclick", (event) => {
+    const row = event.target.closest("[data-pick]");
+    if (!row) return;
+    const name = row.dataset.pick ? itemOf(setup, row.dataset.pick).name : setup.name;
+    const keep = (typed) => actions.edit(row.dataset.pick ? { kind: "rename_item", item: row.dataset.pick, name: typed } : { kind: "rename_shot", name: typed });
+    nameInPlace(row, { name, keep });
+  });
+  // typing into what is locked says that it is
+  const lockedFor = (event) => {
+    const picked = event.target.closest("[data-locked]"), own = event.target.closest("[data-set=lock], [data-set=hide]");
+    return picked && !own && itemOf(setup, pick());
+  };
+  for (const kind of ["beforeinput", "change", "click"]) {
+    panel.addEventListener(kind, (event) => {
+      const item = lockedFor(event);
+      if (!item || (kind === "click" && !event.target.closest("button, select, input[type=checkbox]"))) return;
+      event.preventDefault();
+      event.stopImmediatePropagation();
+      actions.say(`${item.name} is locked. Unlock it on the scene sheet first.`);
+    }, true);
+  }
   document.addEventListener("pointerdown", (event) => {
     if (byId("add-menu") && !event.target.closest('#add-menu, [data-set="add-menu"]')) menu(false);
   });
@@ -128,6 +154,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
       rows[rows.indexOf(row) + (event.key === "ArrowDown" ? 1 : -1)]?.focus();
       event.preventDefault();
     }
+    if (event.key === "Enter" && event.target.id === "mark-word") { mark(); event.preventDefault(); return; }
     if (event.key === "Enter" && event.target.matches("input:not([type=checkbox])")) event.target.blur();
   });
 
@@ -174,7 +201,6 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     const { change } = event.target.dataset;
     if (state.get("step") !== "set") return;
     if (change) changes[change](event.target);
-    if (event.target.id === "line-other") otherPoints();
     if (event.target.id === "add-file" && event.target.files.length) upload("performers", event.target);
     if (event.target.id === "add-reference" && event.target.files.length) upload("references", event.target);
   });
@@ -197,24 +223,12 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     window.htmx.ajax("GET", `/shots/${setup.shot}/r/${state.get("revision")}/rate?${new URLSearchParams({ rate, keep })}`, { target, swap: "innerHTML" });
   }
 
-  // Only the points of what is chosen are offered
-  function otherPoints() {
-    const other = byId("line-other"), points = byId("line-other-point");
-    if (!other) return;
-    let first = null;
-    for (const option of points.options) {
-      option.hidden = option.disabled = option.dataset.of !== other.value;
-      if (!option.hidden) first ??= option;
-    }
-    if (points.selectedOptions[0]?.hidden !== false && first) first.selected = true;
-  }
-
   // Fields that begin with the frame at hand
   function begin() {
     if (state.get("step") !== "set") return;
     keep = "seconds";
     about = "floor";
-    otherPoints();
+    lineUp.begin();
     const here = panel.querySelector("[data-here]");
     if (here && !("typed" in here.dataset)) here.value = frame();
   }

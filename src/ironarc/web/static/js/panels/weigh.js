@@ -146,4 +146,5 @@ export function createWeighPanel(panel, state, setup, actions) {
   state.on(["part"], ({ part }) => {
     for (const row of panel.querySelectorAll(".weigh-row")) row.classList.toggle("is-lit", Number(row.dataset.index) === part);
   });
+  return { bringIn };
 }

@@ -1,5 +1,5 @@
 // References as backdrops: pictures that stand in the stage, upright on the floor and to size.
-import * as THREE from "../../vendor/three.module.js";
+import * as THREE from "../../vendor/three.js";
 
 export function createBackdrops(behind, references, redraw) {
   const built = new Map();

@@ -1,10 +1,10 @@
 // Four views: free in perspective, and front, side and top drawn square on.
-import * as THREE from "../../vendor/three.module.js";
-import { OrbitControls } from "../../vendor/OrbitControls.js";
+import * as THREE from "../../vendor/three.js";
 
 const UP = new THREE.Vector3(0, 1, 0);
 
-export function createCameras(canvas, travel, redraw) {
+// covered : pixels at the stage's right that something lies over; what is fitted stands beside it
+export function createCameras(canvas, travel, redraw, covered = () => 0) {
   const free = new THREE.PerspectiveCamera(32, 1, 0.05, 200);
   const square = new THREE.OrthographicCamera(-1, 1, 1, -1, 0.05, 200);
   const along = new THREE.Vector3(...travel).normalize();
@@ -14,7 +14,7 @@ export function createCameras(canvas, travel, redraw) {
 
   function useCamera(camera) {
     controls?.dispose();
-    controls = new OrbitControls(camera, canvas);
+    controls = new THREE.OrbitControls(camera, canvas);
     controls.enableDamping = false;
     controls.enableRotate = camera === free;
     controls.zoomSpeed = 1.4;
@@ -25,7 +25,7 @@ export function createCameras(canvas, travel, redraw) {
     if (name === "front") return along.clone();
     if (name === "side") return aside.clone();
     if (name === "top") return UP.clone().addScaledVector(aside, 1e-4);
-    return aside.clone().multiplyScalar(0.86).addScaledVector(along, 0.42).addScaledVector(UP, 0.2).normalize();
+    return aside.clone().multiplyScalar(0.93).addScaledVector(along, 0.24).addScaledVector(UP, 0.22).normalize();
   }
 
   // Places the view's camera so that the whole jump is seen
@@ -44,13 +44,16 @@ export function createCameras(canvas, travel, redraw) {
       tall = Math.max(tall, Math.abs(corner.dot(up)));
       deep = Math.max(deep, Math.abs(corner.dot(away)));
     }
+    const open = Math.max(1 - covered() / Math.max(canvas.clientWidth, 1), 0.5), room = aspect * open;
     camera.up.copy(view === "top" ? aside.clone().negate() : UP);
     if (view === "free") {
       const half = Math.tan(THREE.MathUtils.degToRad(free.fov / 2));
-      const distance = Math.max(tall * 1.08 / half, wide * 1.02 / (half * aspect)) + deep * 0.5;
+      const distance = Math.max(tall * 1.08 / half, wide * 1.02 / (half * room)) + deep * 0.5;
+      centre.addScaledVector(right, (1 - open) * half * aspect * distance);
       free.position.copy(centre).addScaledVector(away, distance);
     } else {
-      const size = Math.max(tall * 1.14, wide * 1.08 / aspect);
+      const size = Math.max(tall * 1.14, wide * 1.08 / room);
+      centre.addScaledVector(right, (1 - open) * size * aspect);
       square.userData.size = size;
       square.zoom = 1;
       square.position.copy(centre).addScaledVector(away, 20);

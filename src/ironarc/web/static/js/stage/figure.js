@@ -1,5 +1,5 @@
 // The figure and its ghosts: skinned meshes that share one geometry and are posed from the motion's floats.
-import * as THREE from "../../vendor/three.module.js";
+import * as THREE from "../../vendor/three.js";
 import { mannequinGeometry } from "./mannequin.js";
 
 const STRIDE = 7; // x y z, w x y z
@@ -35,7 +35,7 @@ export function createFigure(scene, behind, figure, spacing) {
   const { joints } = figure;
   const shape = mannequinGeometry(figure);
   const hull = mannequinGeometry(figure, 0.009 * figure.height / 1.75);
-  const ink = new THREE.MeshStandardMaterial({ color: BODY, roughness: 0.78, metalness: 0.0 });
+  const ink = new THREE.MeshLambertMaterial({ color: BODY });
   const body = posable(shape, ink, joints);
   const outline = posable(hull, new THREE.MeshBasicMaterial({ color: "#171b20", side: THREE.BackSide }), joints);
   const shadow = posable(shape, new THREE.MeshBasicMaterial({ color: "#ddd5c5" }), joints);

@@ -1,5 +1,5 @@
 // Guide curves: an ink line with an open bead a frame, and points to drag where the curve is picked.
-import * as THREE from "../../vendor/three.module.js";
+import * as THREE from "../../vendor/three.js";
 
 const INK = "#20252B", PAPER = "#FBF9F4", OXIDE = "#9E3A1B";
 const dotShape = new THREE.SphereGeometry(0.032, 14, 10);

@@ -1,91 +1,81 @@
-// Handles of what is picked on the scene sheet: a puck to move it over the floor, a ring's knob to turn it,
-// a post to lift it, a tab to scale it. Drawn as drafting instruments lie: flat on the ground, in steel.
-import * as THREE from "../../vendor/three.module.js";
+// Handles of what is picked on the scene sheet. A circle lies on the floor about it; what is gripped are four signs on the
+// screen, each of a shape of its own that says what it does: arrows four ways to move, an arrow round to turn, arrows up
+// and down to lift, a square that grows to scale. One whose place is off the stage stands at the stage's edge instead.
+import * as THREE from "../../vendor/three.js";
 
-const STEEL = "#2B5876", PAPER = "#FBF9F4";
-const PX_PER_M = 100; // the parts' sizes below are as seen at this scale, and stay so however far the camera is
-const LINE_PX = 2.5;
+const STEEL = "#2B5876", NS = "http://www.w3.org/2000/svg";
 const UP = new THREE.Vector3(0, 1, 0);
 const EDGE_ON = 0.12; // a view this flat to the floor moves things across it only
+const MARGIN_PX = 22; // from the stage's edge
+const SIGNS = {
+  move: { says: "Move over the floor", d: "M0-11V11M-11 0H11M-4-7l4-4 4 4M-4 7l4 4 4-4M-7-4l-4 4 4 4M7-4l4 4-4 4" },
+  turn: { says: "Turn", d: "M8-6A10 10 0 1 0 10 3M8-11v6H2" },
+  lift: { says: "Lift", d: "M0-11V11M-5-6l5-5 5 5M-5 6l5 5 5-5" },
+  scale: { says: "Scale", d: "M-10 2v8h8M-2 2h-8M-2 2v8M1-1l9-9M4-10h6v6" },
+};
 
-function part(geometry, color, how) {
-  const mesh = new THREE.Mesh(geometry, new THREE.MeshBasicMaterial({ color, depthTest: false, transparent: true, opacity: 0.95 }));
-  mesh.renderOrder = 13;
-  mesh.userData.how = how;
-  return mesh;
+function sign(how, { says, d }) {
+  const node = document.createElementNS(NS, "svg"), title = document.createElementNS(NS, "title"), path = document.createElementNS(NS, "path");
+  node.setAttribute("viewBox", "-17 -17 34 34");
+  node.setAttribute("class", `handle is-${how}`);
+  node.dataset.how = how;
+  title.textContent = says;
+  path.setAttribute("d", d);
+  // the plate behind has a shape of its own too: round to turn, square to scale, upright to lift, lozenge to move
+  const plate = document.createElementNS(NS, "path");
+  plate.setAttribute("class", "plate");
+  plate.setAttribute("d", { move: "M0-16L16 0 0 16-16 0Z", turn: "M0-15a15 15 0 1 0 .01 0Z", lift: "M-9-16H9V16H-9Z", scale: "M-14-14H14V14H-14Z" }[how]);
+  node.append(title, plate, path);
+  return node;
 }
 
-export function createHandles(scene) {
-  const group = new THREE.Group();
-  const circle = part(new THREE.RingGeometry(0.98, 1, 72).rotateX(-Math.PI / 2), STEEL, null);
-  const puck = part(new THREE.CylinderGeometry(0.15, 0.15, 0.03, 28), STEEL, "move");
-  const cross = new THREE.Group();
-  for (const turn of [0, Math.PI / 2]) {
-    const arm = part(new THREE.BoxGeometry(0.2, 0.035, 0.025), PAPER, "move");
-    arm.rotation.y = turn;
-    cross.add(arm);
-  }
-  const knob = part(new THREE.SphereGeometry(0.085, 18, 12), STEEL, "turn");
-  const nose = part(new THREE.ConeGeometry(0.06, 0.16, 14).rotateX(Math.PI / 2), STEEL, "turn");
-  const tab = part(new THREE.BoxGeometry(0.15, 0.06, 0.15), STEEL, "scale");
-  const tabHole = part(new THREE.BoxGeometry(0.07, 0.065, 0.07), PAPER, "scale");
-  const post = part(new THREE.CylinderGeometry(0.012, 0.012, 1, 8), STEEL, null);
-  const cap = part(new THREE.OctahedronGeometry(0.1), STEEL, "lift");
-  group.add(circle, puck, cross, knob, nose, tab, tabHole, post, cap);
-  group.visible = false;
-  scene.add(group);
+export function createHandles(scene, overlay) {
+  const circle = new THREE.Mesh(new THREE.RingGeometry(0.985, 1, 72).rotateX(-Math.PI / 2), new THREE.MeshBasicMaterial({ color: STEEL, depthTest: false, transparent: true, opacity: 0.8 }));
+  circle.renderOrder = 13;
+  circle.visible = false;
+  scene.add(circle);
+  const signs = Object.fromEntries(Object.entries(SIGNS).map(([how, what]) => [how, sign(how, what)]));
+  for (const node of Object.values(signs)) { node.style.display = "none"; overlay.append(node); }
   const base = new THREE.Vector3();
-  let heading = 0, drag = null, size = 1, tall = 1, fine = 1;
+  let heading = 0, drag = null, size = 1, tall = 1, shown = false;
 
-  // Lays the parts out about the base; what is gripped keeps its size on the screen
-  function lay() {
+  // Where each handle has its place about the base
+  function placeOf(how) {
     const ahead = new THREE.Vector3(Math.sin(heading), 0, Math.cos(heading)), right = new THREE.Vector3(Math.cos(heading), 0, -Math.sin(heading));
-    circle.scale.setScalar(size);
-    knob.position.copy(ahead).multiplyScalar(size);
-    nose.position.copy(ahead).multiplyScalar(size + 0.14 * fine);
-    nose.rotation.y = heading;
-    for (const mesh of [tab, tabHole]) { mesh.position.copy(right).multiplyScalar(size); mesh.rotation.y = heading; }
-    puck.position.copy(ahead).multiplyScalar(-size);
-    cross.position.copy(puck.position).setY(0.02 * fine);
-    post.position.copy(right).multiplyScalar(-size).setY(tall / 2);
-    cap.position.copy(right).multiplyScalar(-size).setY(tall);
-    for (const mesh of [puck, cross, knob, nose, tab, tabHole, cap]) mesh.scale.setScalar(fine);
-    post.scale.set(fine, tall, fine);
-  }
-
-  function drawCircle() {
-    circle.geometry.dispose();
-    circle.geometry = new THREE.RingGeometry(1 - (LINE_PX / PX_PER_M) * fine / size, 1, 72).rotateX(-Math.PI / 2);
+    if (how === "turn") return base.clone().addScaledVector(ahead, size);
+    if (how === "move") return base.clone().addScaledVector(ahead, -size);
+    if (how === "scale") return base.clone().addScaledVector(right, size);
+    return base.clone().addScaledVector(right, -size).setY(base.y + tall);
   }
 
   return {
     // at : (3) foot on the floor; radius, height : m; turn : rad
     show({ at, radius, height, turn }) {
-      group.visible = true;
+      shown = circle.visible = true;
       base.copy(at);
-      group.position.copy(at);
       [heading, size, tall] = [turn, Math.max(radius, 0.3), height];
-      lay();
+      circle.position.copy(base);
+      circle.scale.setScalar(size);
     },
-    keepSize(camera, pixels) {
-      const across = camera.isOrthographicCamera ? (camera.top - camera.bottom) / camera.zoom : 2 * Math.tan(THREE.MathUtils.degToRad(camera.fov / 2)) * camera.position.distanceTo(group.position);
-      const now = (across / pixels) * PX_PER_M;
-      if (!group.visible || Math.abs(now / fine - 1) < 0.02) return;
-      fine = now;
-      lay();
-      drawCircle();
+    // Puts the signs where their handles are seen; w, h : pixels of the stage
+    place(camera, w, h) {
+      for (const [how, node] of Object.entries(signs)) {
+        node.style.display = shown ? "" : "none";
+        if (!shown) continue;
+        const at = placeOf(how).project(camera);
+        const x = ((at.x + 1) * w) / 2, y = ((1 - at.y) * h) / 2;
+        const inside = [Math.min(Math.max(x, MARGIN_PX), w - MARGIN_PX), Math.min(Math.max(y, MARGIN_PX), h - MARGIN_PX)];
+        node.style.transform = `translate(${inside[0]}px, ${inside[1]}px) translate(-50%, -50%)`;
+      }
     },
-    hide() { group.visible = false; },
-    hit(raycaster) {
-      if (!group.visible) return null;
-      return raycaster.intersectObjects(group.children, true).find((found) => found.object.userData.how)?.object.userData.how ?? null;
-    },
+    hide() { shown = circle.visible = false; },
+    // The handle under the pointer, or null
+    hit: (event) => event.target.closest?.(".handle")?.dataset.how ?? null,
     begin(how, raycaster) {
       const flat = Math.abs(raycaster.ray.direction.y) < EDGE_ON;
       const facing = raycaster.ray.direction.clone().setY(0).normalize().negate();
       const upright = how === "lift" || flat;
-      const grip = upright ? group.localToWorld((how === "lift" ? cap : how === "turn" ? knob : how === "scale" ? tab : puck).position.clone()) : base;
-      const plane = new THREE.Plane().setFromNormalAndCoplanarPoint(upright ? facing : UP, grip);
+      const plane = new THREE.Plane().setFromNormalAndCoplanarPoint(upright ? facing : UP, upright ? placeOf(how) : base);
       const from = raycaster.ray.intersectPlane(plane, new THREE.Vector3());
       drag = from && { how, plane, from, flat, base: base.clone(), heading };
       return Boolean(drag);
@@ -103,7 +93,6 @@ export function createHandles(scene) {
       return out;
     },
     end() { drag = null; },
-    dragging: () => Boolean(drag),
   };
 }
 

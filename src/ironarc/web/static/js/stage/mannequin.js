@@ -1,6 +1,6 @@
 // The mannequin: one rigid solid for each part of the body, all in one geometry.
 // Every vertex follows one joint, so a pose is drawn in a single call and ghosts share the same shape.
-import * as THREE from "../../vendor/three.module.js";
+import * as THREE from "../../vendor/three.js";
 
 const AROUND = 14;
 

@@ -1,5 +1,5 @@
 // What is measured, drawn on the stage: beads, the arc gravity asks for, the center of gravity and its plumb, the floor.
-import * as THREE from "../../vendor/three.module.js";
+import * as THREE from "../../vendor/three.js";
 
 const STEEL = "#2B5876", BRASS = "#B07D1E", OXIDE = "#9E3A1B";
 const UP = new THREE.Vector3(0, 1, 0);

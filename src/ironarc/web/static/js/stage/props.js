@@ -1,5 +1,5 @@
 // Props as places: plain solids of paper with ink edges, their names and measures over them, the line they hang from.
-import * as THREE from "../../vendor/three.module.js";
+import * as THREE from "../../vendor/three.js";
 import { propRow } from "../scene.js";
 
 const PAPER = "#e9e3d5", INK = "#4b4a45", PICKED = "#9E3A1B";
@@ -41,7 +41,7 @@ export function createProps(scene, words) {
 
   function build(prop) {
     const group = new THREE.Group(), body = new THREE.Group();
-    const solid = new THREE.Mesh(shapeOf(prop), new THREE.MeshStandardMaterial({ color: PAPER, roughness: 0.95, polygonOffset: true, polygonOffsetFactor: 1, polygonOffsetUnits: 1 }));
+    const solid = new THREE.Mesh(shapeOf(prop), new THREE.MeshLambertMaterial({ color: PAPER, polygonOffset: true, polygonOffsetFactor: 1, polygonOffsetUnits: 1 }));
     solid.userData.item = prop.id;
     body.add(solid);
     const edges = prop.kind === "ball" ? null : new THREE.LineSegments(new THREE.EdgesGeometry(solid.geometry, 30), new THREE.LineBasicMaterial({ color: INK }));

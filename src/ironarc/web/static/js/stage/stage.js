@@ -1,9 +1,10 @@
 // The stage: figures, props, references, markers and cameras on one canvas. Draws only when something changed.
-import * as THREE from "../../vendor/three.module.js";
+import * as THREE from "../../vendor/three.js";
 import { performerOf } from "../scene.js";
 import { createBackdrops } from "./backdrops.js";
 import { createCameras } from "./cameras.js";
 import { createFigure } from "./figure.js";
+import { createGap } from "./gap.js";
 import { createGuides } from "./guides.js";
 import { createMarkers } from "./markers.js";
 import { createProps } from "./props.js";
@@ -12,13 +13,28 @@ import { createWeights } from "./weights.js";
 
 const PAPER = "#f3efe6";
 
+// Where no graphics card draws, every sample costs: a frame without multisampling takes half the time
+function drawsInSoftware() {
+  const gl = document.createElement("canvas").getContext("webgl2");
+  const about = gl?.getExtension("WEBGL_debug_renderer_info");
+  const name = about ? String(gl.getParameter(about.UNMASKED_RENDERER_WEBGL)) : "";
+  gl?.getExtension("WEBGL_lose_context")?.loseContext();
+  return /swiftshader|llvmpipe|software|basic render/i.test(name);
+}
+
 export function createStage(canvas, state, setup, actions, references) {
-  const renderer = new THREE.WebGLRenderer({ canvas, antialias: true });
-  renderer.setPixelRatio(Math.min(devicePixelRatio, 2));
+  const bySoftware = drawsInSoftware();
+  const renderer = new THREE.WebGLRenderer({ canvas, antialias: !bySoftware });
+  renderer.setPixelRatio(bySoftware ? 1 : Math.min(devicePixelRatio, 2));
   renderer.autoClear = false;
   renderer.setClearColor(PAPER);
   // two passes: what lies behind (grid, shadow, ghosts), then the figure and what is measured, never hidden by a ghost
   const behind = new THREE.Scene(), scene = new THREE.Scene();
+  // the first picture is figure and floor; what needs more shader programs comes on the next frame
+  const rest = new THREE.Group(), restBehind = new THREE.Group();
+  rest.visible = restBehind.visible = false;
+  scene.add(rest);
+  behind.add(restBehind);
   scene.add(new THREE.HemisphereLight("#fffaf0", "#8a8272", 2.1));
   const sun = new THREE.DirectionalLight("#ffffff", 2.4);
   scene.add(sun);
@@ -28,28 +44,45 @@ export function createStage(canvas, state, setup, actions, references) {
   let asked = false;
   const redraw = () => { if (!asked) { asked = true; requestAnimationFrame(draw); } };
   const figures = new Map();
-  const markers = createMarkers(scene, behind);
+  const markers = createMarkers(rest, behind);
   const labels = document.createElement("div");
   labels.className = "stage-labels";
-  canvas.after(labels);
-  const props = createProps(scene, labels);
-  const guides = createGuides(scene);
-  const weights = createWeights(scene);
-  const backdrops = createBackdrops(behind, references, redraw);
-  const cameras = createCameras(canvas, travel, redraw);
-  const tools = createTools(canvas, scene, { state, setup, cameras, markers, props, guides, actions, changed: show });
+  const signs = document.createElement("div");
+  signs.className = "stage-signs";
+  canvas.after(labels, signs);
+  const props = createProps(rest, labels);
+  const guides = createGuides(rest);
+  const weights = createWeights(rest);
+  const gap = createGap(rest, labels);
+  const backdrops = createBackdrops(restBehind, references, redraw);
+  const cameras = createCameras(canvas, travel, redraw, coveredPx);
+  const tools = createTools(canvas, signs, rest, { state, setup, cameras, markers, props, guides, actions, changed: show });
 
   function draw() {
     asked = false;
     const camera = cameras.current();
     markers.keepSize(camera, setup.display.size);
     props.placeLabels(camera, canvas.clientWidth, canvas.clientHeight);
-    tools.keepSize(camera, canvas.clientHeight || 1);
+    gap.place(camera, canvas.clientWidth, canvas.clientHeight);
+    tools.place(camera, canvas.clientWidth, canvas.clientHeight);
     renderer.clear();
     renderer.render(behind, camera);
     renderer.clearDepth();
     renderer.render(scene, camera);
-    canvas.dataset.drawn = String(Number(canvas.dataset.drawn ?? 0) + 1);
+    if (!state.get("data")) return;
+    if (rest.visible) canvas.dataset.drawn = String(Number(canvas.dataset.drawn ?? 0) + 1);
+    else {
+      performance.mark("first picture");
+      rest.visible = restBehind.visible = true;
+      show();
+    }
+  }
+
+  // How far panels of references reach in from the right
+  function coveredPx() {
+    const stage = canvas.parentElement, panels = [...stage.querySelectorAll(".ref-panel")].filter((panel) => panel.offsetWidth);
+    const left = Math.min(...panels.map((panel) => panel.offsetLeft), stage.clientWidth);
+    return left > stage.clientWidth / 2 ? stage.clientWidth - left : 0;
   }
 
   function resize() {
@@ -98,7 +131,7 @@ export function createStage(canvas, state, setup, actions, references) {
     if (!data) return;
     const frame = seenFrame(), index = frame - setup.first, setting = state.get("step") === "set";
     const held = state.get("trying") ? state.get("held")?.motion : null;
-    showFigures(index, shown.ghosts && !state.get("playing") && !held, held);
+    showFigures(index, rest.visible && shown.ghosts && !state.get("playing") && !held, held);
     const reader = performerOf(setup, state.get("who")), motion = state.get("motions")[reader.id];
     figures.get(reader.id)?.figure.light(state.get("part"), motion, index);
     weights.setFrame(data, motion, reader.figure.joints, index, cameras.current());
@@ -108,6 +141,7 @@ export function createStage(canvas, state, setup, actions, references) {
     guides.show(setup, { visible: shown.guides, picked: setting ? picked : "", moved: tools.movedPoints(), drawing: state.get("drawing") });
     guides.showFrame(setup, frame, shown.guides);
     backdrops.show(setup, shown.references);
+    gap.show(setting ? state.get("gap") : null);
     tools.show(frame);
     redraw();
   }
@@ -157,7 +191,7 @@ export function createStage(canvas, state, setup, actions, references) {
     cameras.setBox(box, Boolean(inShot) && now !== inShot);
     inShot = now;
   });
-  state.on(["frame", "hover", "scene", "data", "motions", "shown", "playing", "pick", "step", "hold", "drawing", "part"], show);
+  state.on(["frame", "hover", "scene", "data", "motions", "shown", "playing", "pick", "step", "hold", "drawing", "part", "gap"], show);
 
   new ResizeObserver(resize).observe(canvas.parentElement);
   return { fit: cameras.fit, cancel: tools.cancel, setView: (name) => { cameras.setView(name); show(); } };

@@ -1,6 +1,6 @@
 // The weight drawn on the stage: what is held, each part's mass point, the leader to a center of gravity set off,
 // and the path of a chosen joint.
-import * as THREE from "../../vendor/three.module.js";
+import * as THREE from "../../vendor/three.js";
 
 const OXIDE = "#9E3A1B", INK = "#20252B", PAPER = "#e9e3d5";
 const STRIDE = 7;
@@ -26,7 +26,7 @@ export function createWeights(scene) {
     setData(data, performer, display) {
       clear(held);
       for (const load of data.loads) {
-        const box = new THREE.Mesh(new THREE.BoxGeometry(...load.size), new THREE.MeshStandardMaterial({ color: PAPER, roughness: 0.95, transparent: true }));
+        const box = new THREE.Mesh(new THREE.BoxGeometry(...load.size), new THREE.MeshLambertMaterial({ color: PAPER, transparent: true }));
         const edges = new THREE.LineSegments(new THREE.EdgesGeometry(box.geometry), new THREE.LineBasicMaterial({ color: INK }));
         box.add(edges);
         held.add(box);

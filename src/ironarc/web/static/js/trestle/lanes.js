@@ -1,12 +1,12 @@
 // What stands on the trestle, as descriptions: every lane a function of the reading and of where frames lie.
 import { performerOf } from "../scene.js";
+import { labelLane } from "./labels.js";
 import { node } from "./svg.js";
 import { EDGE, GUTTER } from "./timeview.js";
 
-const RULER = 24, FLAGS = 18, STRAP = 17, ARCH = 92, HEADROOM = 30, NO_ARCH = 22, PIER = 15, KEYS = 18, GAP = 5;
+const RULER = 24, FLAGS = 18, STRAP = 17, ARCH = 84, HEADROOM = 38, FIRST_LABEL = 13, NO_ARCH = 22, PIER = 15, KEYS = 18, GAP = 5;
 const WHOLE_POSE = 0.5; // share of the joints keyed on a frame that makes it a pose
 const TICK_PX = 52; // the least room for a number of the ruler
-const MONO_PX = 7.2; // a digit of a label
 const WORD_PX = 6.4; // a letter of a mark's word
 
 const laneName = (y, says, key) => node("text", { x: 12, y, class: "lane-name" }, says, key);
@@ -29,8 +29,9 @@ export function flagsOf(references) {
 export function layoutOf(data, flags) {
   // with no flight there is no arch to leave room for
   const deck = RULER + (flags.length ? FLAGS : 0) + (data.flights.length ? HEADROOM + ARCH : NO_ARCH);
+  const labels = RULER + (flags.length ? FLAGS : 0) + FIRST_LABEL;
   const straps = deck + GAP + data.piers.length * PIER, keys = straps + data.loads.length * STRAP + 2;
-  return { deck, piers: deck + GAP, straps, keys, height: keys + KEYS + 4 };
+  return { deck, labels, piers: deck + GAP, straps, keys, height: keys + KEYS + 4 };
 }
 
 export function rulerLane({ x, view, width, height }) {
@@ -47,7 +48,7 @@ function arcPath(points, x, base, scale) {
 }
 
 // `held` : what stood before a correction that is tried, or null
-export function flightNode(flight, { data, first, x, width, deck: base, scale, held }) {
+export function flightNode(flight, { data, first, x, deck: base, scale, held }) {
   const level = (frame) => data.com[frame - first][1];
   const from = level(flight.take_off), to = level(flight.landing), run = Math.max(flight.landing - flight.take_off, 1);
   // both arches stand on the line from take-off to landing
@@ -58,15 +59,6 @@ export function flightNode(flight, { data, first, x, width, deck: base, scale, h
   const asked = frames.map((f) => over(f, flight.asked[f - flight.start][1]));
   const curve = (points) => arcPath([ends[0], ...points, ends[1]], x, base, scale);
   const stood = held && curve(frames.map((f) => over(f, held.com[f - first][1])));
-  // centred over the arch, but never over the edge of the lanes
-  const half = (flight.label.length * MONO_PX) / 2 + 4;
-  const middle = Math.min(Math.max(x((flight.take_off + flight.landing) / 2), GUTTER + half), width - EDGE - half);
-  const top = Math.max(...own.map((p) => p[1])) * scale, idealTop = Math.max(...asked.map((p) => p[1])) * scale;
-  const away = idealTop - top, labelTop = Math.max(away > 30 || away < -4 ? top : Math.max(top, idealTop), 8);
-  const says = `gravity asks ${Math.round(flight.asked_rise_m * 100)} cm`;
-  const askedLabel = away > 30
-    ? { x: middle, y: base - idealTop - 7, "text-anchor": "middle", class: "asked-label" }
-    : { x: Math.max(x(flight.landing) + 8, middle + half + 4), y: base - Math.max(idealTop, 14) + 4, class: "asked-label" };
   return node("g", {
     class: "flight", tabindex: 0, role: "button", "data-flight": flight.start,
     "aria-label": `Flight ${flight.start} to ${flight.end}: ${flight.label}, ${flight.grade}`,
@@ -76,19 +68,34 @@ export function flightNode(flight, { data, first, x, width, deck: base, scale, h
     node("path", { d: `${curve(own)}Z`, class: "arch-fill" }, [], "fill"),
     ...own.map(([f, h]) => node("line", { x1: x(f), x2: x(f), y1: base, y2: base - h * scale, class: "strut" }, [], `strut${f}`)),
     node("path", { d: curve(own), class: "arch" }, [], "arch"),
-    node("text", { x: middle, y: base - labelTop - 7, "text-anchor": "middle", class: "arch-label" }, flight.label, "label"),
-    Math.abs(away) > 14 && node("text", askedLabel, says, "asks"),
   ], `flight${flight.start}`);
 }
 
+// How high an arch and the one gravity asks for stand over the line from take-off to landing, m
+function topsOf(flight, data, first) {
+  const level = (frame) => data.com[frame - first][1], from = level(flight.take_off), run = Math.max(flight.landing - flight.take_off, 1);
+  const line = (frame) => from + ((level(flight.landing) - from) * (frame - flight.take_off)) / run;
+  const top = (of) => Math.max(...Array.from({ length: flight.end - flight.start + 1 }, (_, i) => of(flight.start + i) - line(flight.start + i)));
+  return { own: top(level), asked: top((f) => flight.asked[f - flight.start][1]) };
+}
+
+// Flights with whether what gravity asks for is far enough from what is there to be said
+function withAsked(at) {
+  const scale = archScale(at);
+  return at.data.flights.map((flight) => {
+    const { own, asked } = topsOf(flight, at.data, at.first);
+    return { ...flight, asks_apart: Math.abs(asked - own) * scale > 14 };
+  });
+}
+
 // Pixels a metre of height, so that the tallest arch fills its room
-export function archScale(flights) {
-  const askedRise = (f) => f.asked.map((p) => p[1] - Math.min(f.asked[0][1], f.asked.at(-1)[1]));
-  return ARCH / Math.max(0.05, ...flights.map((f) => Math.max(f.rise_m, f.drop_m, ...askedRise(f))));
+export function archScale({ data, first }) {
+  const { flights } = data;
+  return ARCH / Math.max(0.05, ...flights.flatMap((f) => Object.values(topsOf(f, data, first))));
 }
 
 export function flightLane(at) {
-  const { data, deck, width } = at, scale = archScale(data.flights);
+  const { data, deck, width } = at, scale = archScale(at);
   return [
     !data.flights.length && node("text", { x: GUTTER + 8, y: deck - 6, class: "lane-none" }, "No flight: something holds the body throughout", "none"),
     ...data.flights.map((flight) => flightNode(flight, { ...at, scale })),
@@ -113,20 +120,26 @@ export function pierLane({ data, x, piers: top }) {
   });
 }
 
-export function flagLane(flags, { x, width }) {
-  return flags.map((flag, i) => {
+export function flagLane(flags, { x }) {
+  return flags.map((flag) => {
     const at = x(flag.frame), y = RULER + 3;
-    // the word stands there only if the next flag leaves room for it
-    const room = i + 1 < flags.length ? x(flags[i + 1].frame) - at : width - EDGE - at;
     return node("g", {
       class: `flag${flag.pose ? " is-pose" : ""}`, role: "button", tabindex: 0, "data-frame": flag.frame,
       "aria-label": `${flag.word}, frame ${flag.frame}`,
     }, [
       node("title", {}, `${flag.word} (${flag.of}), frame ${flag.frame}`),
       node("path", { d: `M${at - 0.75} ${y - 3}h1.5v${FLAGS - 2}h-1.5zM${at} ${y - 3}l8 4-8 4z` }),
-      room > flag.word.length * WORD_PX + 16 && node("text", { x: at + 11, y: y + 7 }, flag.word),
     ], `${flag.of}${flag.word}${flag.frame}`);
   });
+}
+
+// The flags' words, each only if the next flag leaves room for it
+export function flagWords(flags, { x, width }) {
+  return flags.map((flag, i) => {
+    const at = x(flag.frame), room = i + 1 < flags.length ? x(flags[i + 1].frame) - at : width - EDGE - at;
+    return room > flag.word.length * WORD_PX + 16
+      && node("text", { x: at + 11, y: RULER + 10, class: flag.pose ? "flag-word is-pose" : "flag-word" }, flag.word, `${flag.of}${flag.word}${flag.frame}`);
+  }).filter(Boolean);
 }
 
 // Where the performer's motion does not play, and where frames were cut out
@@ -189,6 +202,7 @@ export function lanesOf(at) {
   return {
     height: all.height,
     names: laneNames(data, flags, all),
+    words: [...flagWords(flags, all), ...labelLane({ ...all, data: { ...data, flights: withAsked(all) } })],
     lanes: {
       ruler: rulerLane(all), flights: flightLane(all), piers: pierLane(all), straps: strapLane(all),
       keys: keyLane(performer.keys, all), timing: timingLane(performer, all), flags: flagLane(flags, all),

@@ -6,8 +6,8 @@ const HEIGHT = 82;
 const STEEL = "#2B5876", BRASS = "#B07D1E";
 export const PLOTS = {
   height: { chip: "Height", name: "Center of gravity over the floor", unit: "cm", digits: 0 },
-  speed: { chip: "Vertical speed", name: "Vertical speed", unit: "m/s", digits: 1, zero: true },
-  acceleration: { chip: "Vertical acceleration", name: "Vertical acceleration", unit: "g", digits: 1, zero: true },
+  speed: { chip: "Vertical speed", short: "Speed", name: "Vertical speed", unit: "m/s", digits: 1, zero: true },
+  acceleration: { chip: "Vertical acceleration", short: "Acceleration", name: "Vertical acceleration", unit: "g", digits: 1, zero: true },
   guide: { chip: "Off the guide", name: "Distance from the guide curve", unit: "cm", digits: 1, zero: true, only: (data) => data.off_guide.length > 0 },
   spin: { chip: "Spin", name: "Spin, angular momentum about the center of gravity", unit: "kg·m²/s", digits: 0 },
 };
@@ -20,7 +20,10 @@ export function createPlots(root, chips, state, setup) {
     const chip = document.createElement("button");
     chip.className = "chip";
     chip.dataset.plot = key;
-    chip.textContent = plot.chip;
+    // where there is little room, the short word stands
+    chip.innerHTML = '<span class="wide-only"></span><span class="narrow-only"></span>';
+    chip.firstChild.textContent = plot.chip;
+    chip.lastChild.textContent = plot.short ?? plot.chip;
     chip.addEventListener("click", () => {
       const shown = state.get("plots");
       state.set({ plots: shown.includes(key) ? shown.filter((k) => k !== key) : [...shown, key] });

@@ -4,14 +4,18 @@ import { lanesOf } from "./lanes.js";
 import { node, patch } from "./svg.js";
 import { EDGE, GUTTER } from "./timeview.js";
 
-export function createTrestle(svg, state, setup, timeview, actions) {
+// words : a second sheet, over the playhead's line, for what must be read through it
+export function createTrestle(svg, words, state, setup, timeview, actions) {
   function draw() {
     const data = state.get("data"), width = state.get("width");
     if (!data || !width) return;
     const held = state.get("trying") ? state.get("held")?.data ?? null : null;
-    const { height, names, lanes } = lanesOf({ data, scene: setup, who: state.get("who"), held, x: timeview.x, view: state.get("view"), width });
+    const { height, names, lanes, words: says } = lanesOf({ data, scene: setup, who: state.get("who"), held, x: timeview.x, view: state.get("view"), width });
     svg.setAttribute("height", height);
     svg.setAttribute("viewBox", `0 0 ${width} ${height}`);
+    words.setAttribute("height", height);
+    words.setAttribute("viewBox", `0 0 ${width} ${height}`);
+    patch(words, [node("g", { "clip-path": "url(#lanes-clip)" }, says, "words")]);
     const window = node("rect", { x: GUTTER - 2, y: 0, width: width - GUTTER - EDGE + 4, height });
     patch(svg, [
       node("defs", {}, [node("clipPath", { id: "lanes-clip" }, [window])]),

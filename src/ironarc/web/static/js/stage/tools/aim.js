@@ -1,5 +1,5 @@
 // Where the pointer points: the ray from the camera through it, and the planes a drag runs in.
-import * as THREE from "../../../vendor/three.module.js";
+import * as THREE from "../../../vendor/three.js";
 
 const UP = new THREE.Vector3(0, 1, 0);
 

@@ -1,5 +1,5 @@
 // Drags a point of a guide curve.
-import * as THREE from "../../../vendor/three.module.js";
+import * as THREE from "../../../vendor/three.js";
 import { itemOf } from "../../scene.js";
 import { roundTo } from "./aim.js";
 

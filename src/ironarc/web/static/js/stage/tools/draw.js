@@ -1,5 +1,5 @@
 // Sets the points of a new guide curve, one a click.
-import * as THREE from "../../../vendor/three.module.js";
+import * as THREE from "../../../vendor/three.js";
 import { roundTo } from "./aim.js";
 
 export function createDrawTool({ aim, state, setup, cameras }) {

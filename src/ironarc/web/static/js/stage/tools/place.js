@@ -1,6 +1,6 @@
 // Moves, turns, lifts and scales what is picked on the scene sheet, by its handles: shown at once by a matrix, and
 // one edit on release.
-import * as THREE from "../../../vendor/three.module.js";
+import * as THREE from "../../../vendor/three.js";
 import { isPerformer, itemOf, propRow } from "../../scene.js";
 import { createHandles, shiftOf } from "../handles.js";
 import { roundTo } from "./aim.js";
@@ -15,8 +15,8 @@ function says({ how, moved: by, turned, scaled }) {
   return `moved ${(by.x * 100).toFixed(0)} cm across, ${(by.z * 100).toFixed(0)} cm along`;
 }
 
-export function createPlaceTool(scene, { aim, state, setup, actions }) {
-  const handles = createHandles(scene);
+export function createPlaceTool(scene, signs, { aim, state, setup, actions }) {
+  const handles = createHandles(scene, signs);
   let shift = null, shiftId = null;
 
   const picked = () => (state.get("step") === "set" ? itemOf(setup, state.get("pick")) : null);
@@ -52,9 +52,9 @@ export function createPlaceTool(scene, { aim, state, setup, actions }) {
   const putBack = () => { handles.end(); shift = shiftId = null; };
 
   return {
-    hint: () => HINTS[handles.hit(aim.raycaster)] ?? null,
-    begin() {
-      const how = handles.hit(aim.raycaster);
+    hint: (event) => HINTS[handles.hit(event)] ?? null,
+    begin(event) {
+      const how = handles.hit(event);
       if (!how || !handles.begin(how, aim.raycaster)) return false;
       shiftId = state.get("pick");
       return true;
@@ -74,7 +74,7 @@ export function createPlaceTool(scene, { aim, state, setup, actions }) {
       shift = shiftId = null;
     },
     cancel: putBack,
-    keepSize: handles.keepSize,
+    place: handles.place,
     shiftOf: (id) => (id === shiftId ? shift : null),
     propShift: () => ({ shift, shiftId }),
     show(frame) {

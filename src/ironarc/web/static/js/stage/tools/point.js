@@ -1,5 +1,5 @@
 // Points at beads and parts, and picks bodies and props.
-import * as THREE from "../../../vendor/three.module.js";
+import * as THREE from "../../../vendor/three.js";
 import { performerOf } from "../../scene.js";
 
 const NEAR_PX = 18; // this near to a joint is on its body

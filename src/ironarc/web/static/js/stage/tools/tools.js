@@ -8,9 +8,9 @@ import { createPointTool } from "./point.js";
 
 const STILL_PX = 4; // a press that moves less is a click
 
-export function createTools(canvas, scene, { state, setup, cameras, markers, props, guides, actions, changed }) {
+export function createTools(canvas, signs, scene, { state, setup, cameras, markers, props, guides, actions, changed }) {
   const aim = createAim(canvas, cameras);
-  const place = createPlaceTool(scene, { aim, state, setup, actions });
+  const place = createPlaceTool(scene, signs, { aim, state, setup, actions });
   const bend = createBendTool({ aim, setup, guides, actions });
   const draw = createDrawTool({ aim, state, setup, cameras });
   const point = createPointTool(canvas, { aim, state, setup, cameras, markers, props, actions });
@@ -21,9 +21,9 @@ export function createTools(canvas, scene, { state, setup, cameras, markers, pro
 
   function press(event) {
     pressedAt = [event.clientX, event.clientY];
-    if (event.button !== 0 || waiting || event.target !== canvas || draw.active()) return;
+    if (event.button !== 0 || waiting || !(event.target === canvas || signs.contains(event.target)) || draw.active()) return;
     aim.at(event);
-    active = dragged.find((tool) => tool.begin()) ?? null;
+    active = dragged.find((tool) => tool.begin(event)) ?? null;
     if (!active) return;
     cameras.hold(true);
     canvas.setPointerCapture(event.pointerId);
@@ -38,9 +38,9 @@ export function createTools(canvas, scene, { state, setup, cameras, markers, pro
       stop(event);
       return;
     }
-    if (event.buttons || state.get("playing") || event.target !== canvas) return;
+    if (event.buttons || state.get("playing") || !(event.target === canvas || signs.contains(event.target))) return;
     aim.at(event);
-    const hint = draw.active() ? null : dragged.map((tool) => tool.hint()).find(Boolean) ?? null;
+    const hint = draw.active() ? null : dragged.map((tool) => tool.hint(event)).find(Boolean) ?? null;
     state.set({ dragSays: hint });
     canvas.style.cursor = draw.active() ? "crosshair" : hint ? "grab" : "";
     point.hover(event, !hint);
@@ -82,7 +82,7 @@ export function createTools(canvas, scene, { state, setup, cameras, markers, pro
     shiftOf: place.shiftOf,
     propShift: place.propShift,
     movedPoints: bend.movedPoints,
-    keepSize: place.keepSize,
+    place: place.place,
     show: place.show,
     // Puts back what is being dragged; says whether anything was
     cancel() {
