@@ -25,20 +25,28 @@ from ironarc.web.commands import planning, truing  # noqa: F401  the commands th
 from tests.conftest import demo, temporary_database
 
 NUMBERS = [
-    0, 1, -1, 2, 24, 37, 72, 0.5, -0.25, 1e-9, 1e-300, 1e5, 99_999, 100_001, -1e6, 1e7, 1.1e7, 1e30, -1e155, 1e300, 2**31,
+    0, 1, -1, 2, 24, 37, 72, 0.5, -0.25, 1e-9, 1e-300, 1e5, 99_999, 100_001, -1e6, 1e7, 1.1e7, 1e30, -1e155, 1e300,
+    2**31,
     2**31 - 1, 2**63, 10**400,
 ]  # fmt: skip
 TEXTS = [
-    "", " ", "com", "root", "Hips", "performer1", "prop1", "guide1", "layer1", "load1", "base", "seconds", "frames", "24",
-    "23.976", "1e999999999", "9/0", "standing", "bram", "box", "gravity", "drawn", "floor", "now", "before", "weigh-base-40",
-    "true_arc(frame=37)", "true_arc(frame=1e99)", "\x00", "a\x00b", "\ud800", "é" * 80, "x" * 20_000, "<b>", "../../etc/passwd",
+    "", " ", "com", "root", "Hips", "performer1", "prop1", "guide1", "layer1", "load1", "base", "seconds", "frames",
+    "24",
+    "23.976", "1e999999999", "9/0", "standing", "bram", "box", "gravity", "drawn", "floor", "now", "before",
+    "weigh-base-40",
+    "true_arc(frame=37)", "true_arc(frame=1e99)", "\x00", "a\x00b", "\ud800", "é" * 80, "x" * 20_000, "<b>",
+    "../../etc/passwd",
     "%00", "NaN", "Infinity", "-1", "1e30", "🦴",
 ]  # fmt: skip
 BYTES = [
-    b"", b"\x00" * 400, b"v=0\r\no=- 0 0 IN IP4 127.0.0.1\r\nm=video 5004 RTP/AVP 96\r\n", b"#EXTM3U\nhttp://127.0.0.1/x.ts\n",
-    b'<svg xmlns="http://www.w3.org/2000/svg"/>', b"ffconcat version 1.0\nfile /etc/passwd\n", b"RIFF\x00\x00\x00\x00AVI ",
-    b"\x00\x00\x00\x18ftypmp42" + b"\x00" * 90, b"\x1a\x45\xdf\xa3" + b"\x00" * 90, b"GIF89a" + b"\x00" * 20, b"\n" * 300_000,
-    b"HIERARCHY\nROOT " + b"a" * 30_000, b"HIERARCHY\nROOT a\n{\nOFFSET 0 0 0\nCHANNELS 1 Yrotation\nEnd Site\n{\nOFFSET 0 1e30 0\n}\n}\n"
+    b"", b"\x00" * 400, b"v=0\r\no=- 0 0 IN IP4 127.0.0.1\r\nm=video 5004 RTP/AVP 96\r\n",
+    b"#EXTM3U\nhttp://127.0.0.1/x.ts\n",
+    b'<svg xmlns="http://www.w3.org/2000/svg"/>', b"ffconcat version 1.0\nfile /etc/passwd\n",
+    b"RIFF\x00\x00\x00\x00AVI ",
+    b"\x00\x00\x00\x18ftypmp42" + b"\x00" * 90, b"\x1a\x45\xdf\xa3" + b"\x00" * 90, b"GIF89a" + b"\x00" * 20,
+    b"\n" * 300_000,
+    b"HIERARCHY\nROOT " + b"a" * 30_000,
+    b"HIERARCHY\nROOT a\n{\nOFFSET 0 0 0\nCHANNELS 1 Yrotation\nEnd Site\n{\nOFFSET 0 1e30 0\n}\n}\n"
     b"MOTION\nFrames: 1\nFrame Time: 0.04\n1\n",
 ]  # fmt: skip
 
@@ -109,11 +117,13 @@ class Fuzz:
         """Fields of things in a shot, set to whatever."""
         place = [self.number() for _ in range(3)]
         of = {
-            "at_m": place, "turn_rad": place, "size_m": place, "points_m": [place, place, [0, 1, 2]], "first": self.number(),
+            "at_m": place, "turn_rad": place, "size_m": place, "points_m": [place, place, [0, 1, 2]],
+            "first": self.number(),
             "frames": self.number(), "of": self.dice.choice(TEXTS), "performer": self.dice.choice(TEXTS), "kind": "box",
             "opacity": self.number(), "in_frame": self.number(), "out_frame": self.number(), "rate_fps": self.number(),
             "facing_rad": self.number(), "marks": [{"frame": self.number(), "word": self.dice.choice(TEXTS)}],
-            "floor_line": [[0, self.number()], [9, self.number()]], "length_m": self.number(), "pose_frame": self.number(),
+            "floor_line": [[0, self.number()], [9, self.number()]], "length_m": self.number(),
+            "pose_frame": self.number(),
         }  # fmt: skip
         return {name: of[name] for name in self.dice.sample(sorted(of), self.dice.choice([1, 1, 2, 3]))}
 
@@ -146,7 +156,8 @@ class Fuzz:
     def _plausible(self, name: str, hint: Any) -> Any:
         """What is there already, where an argument names a thing, so that more than refusals is tried."""
         there = {
-            "performer": ["performer1", ""], "item": ["performer1", "prop1", "guide1", "reference1"], "layer_id": ["base"],
+            "performer": ["performer1", ""], "item": ["performer1", "prop1", "guide1", "reference1"],
+            "layer_id": ["base"],
             "joint": ["Hips", "LeftLeg"], "member": ["bram", "ovid"], "pose": ["standing", "rest"], "load": ["load1"],
             "how": ["on_floor", "freely", "by_size"], "rate": ["12", "60", "240"], "keep": ["seconds", "frames"],
         }  # fmt: skip
@@ -169,8 +180,10 @@ class Fuzz:
         rule = self.dice.choice(self.rules)
         path = re.sub(r"<(?:\w+(?:\([^)]*\))?:)?(\w+)>", lambda m: self._part(m[1]), rule.rule)
         method = self.dice.choice(sorted(rule.methods - {"OPTIONS", "HEAD"}))
-        names = ("frame", "who", "pick", "step", "as", "v", "rate", "keep", "from", "to", "schema", "rise_cm", "drop_cm",
-                 "hang_s", "hang_frames", "distance_cm", "speed_ms", "angle_deg", "g", "fps", "bounce_cm", "factor")  # fmt: skip
+        names = ("frame", "who", "pick", "step", "as", "v", "rate", "keep", "from", "to", "schema", "rise_cm",
+        "drop_cm",
+                 "hang_s", "hang_frames", "distance_cm", "speed_ms", "angle_deg", "g", "fps", "bounce_cm",
+                 "factor")  # fmt: skip
         query = {name: self._word() for name in self.dice.sample(names, self.dice.choice([0, 1, 3, 6]))}
         if method == "GET":
             self.ask("GET", path, query_string=query)

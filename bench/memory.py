@@ -1,6 +1,7 @@
-"""Memory of the server after fifty edits of a long shot: python -m bench.memory."""
+"""Memory of the server after fifty edits of a long shot: python -m bench.memory [frames] [joints]."""
 
 import resource
+import sys
 
 from sqlalchemy.orm import Session
 
@@ -11,14 +12,15 @@ from ironarc.store.database import connect
 from ironarc.web.app import create_app
 from tests.conftest import temporary_database
 
-FRAMES, EDITS = 10_000, 50
+FRAMES, JOINTS, EDITS = 20_000, 60, 50
 
 
 def main() -> None:
+    frames, joints = (int(a) for a in sys.argv[1:3]) if len(sys.argv) > 2 else (FRAMES, JOINTS)
     with temporary_database() as url:
         engine = connect(url)
         with Session(engine) as session:
-            shot_id = shots.create(session, clip(FRAMES))
+            shot_id = shots.create(session, clip(frames, joints))
             revision = shots.standing(session, shot_id).revision
         engine.dispose()
         app = create_app("bench", url)
@@ -35,7 +37,9 @@ def main() -> None:
 
         took = times_ms(edit, EDITS)
         peak = resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024
-        print(f"{EDITS} edits of {FRAMES} frames x 24 joints: {took[EDITS // 2]:.0f} ms each, at most {peak:.0f} MB")
+        print(
+            f"{EDITS} edits, {frames} frames x {joints} joints: {took[EDITS // 2]:.0f} ms each, at most {peak:.0f} MB"
+        )
 
 
 if __name__ == "__main__":

@@ -7,6 +7,7 @@ from dataclasses import replace
 import mujoco
 import numpy as np
 
+from ironarc.core.columns import Dense
 from ironarc.core.document import Shot
 from ironarc.core.document.take_home import motion_file
 from ironarc.core.edits.bring_in import shot_from_file
@@ -34,16 +35,21 @@ def median_ms(work, runs: int = 15) -> float:
     return statistics.median(times) * 1000
 
 
-def clip(frames: int) -> Shot:
-    """The Gap hop as it would come from a file, over and over, with two extra joints: 24 in all."""
+def clip(frames: int, joints: int = 24) -> Shot:
+    """The Gap hop as it would come from a file, over and over, with more joints on its hands."""
     shot = shot_from_file(motion_file(key_shot(gap_hop.SCORE)), "hop", scale_to_m=0.01)
     p = shot.performer
     hands = [p.rig.index("LeftHand"), p.rig.index("RightHand")]
-    more = tuple(Joint(f"Finger{i}", hand, (0.0, -8.0, 0.0), ("rz", "rx", "ry")) for i, hand in enumerate(hands))
+    more = tuple(
+        Joint(f"Finger{i}", hands[i % 2], (0.0, -8.0, 0.0), ("rz", "rx", "ry")) for i in range(joints - len(p.rig))
+    )
     rig = Rig((*p.rig.joints, *more), p.rig.ends)
     base = p.layers[0]
     repeat = -(-frames // shot.frames)
     columns = {k: replace(c, values=np.tile(c.values, repeat)[:frames]) for k, c in base.columns.items()}
+    beat = 0.1 * np.sin(np.arange(frames) * 0.05)
+    for i, joint in enumerate(more[2:]):  # the first two stay at rest, as they always did here
+        columns |= {(joint.name, channel): Dense(1, beat * (1 + i)) for channel in joint.channels}
     longer = replace(p, rig=rig, layers=(replace(base, columns=columns),))
     return replace(shot, performers=(longer,), frames=frames)
 

@@ -107,3 +107,11 @@ def test_every_public_function_of_the_core_has_a_docstring():
             if isinstance(node, ast.FunctionDef | ast.ClassDef) and not node.name.startswith("_"):
                 short = isinstance(node, ast.FunctionDef) and len(node.body) <= 4
                 assert ast.get_docstring(node) or short, (path, node.name)
+
+
+def test_every_promise_names_a_test_that_is_there():
+    named = re.findall(r"`(tests/[\w/]+\.py)::(\w+)`", (DOCS / "promises.md").read_text())
+    lines = [line for line in (DOCS / "promises.md").read_text().splitlines() if line.startswith("| ")]
+    assert len(named) == len([line for line in lines if "Held by" not in line])
+    for path, name in named:
+        assert f"def {name}(" in (DOCS.parent / path).read_text(), f"{path}::{name}"

@@ -1,19 +1,9 @@
 """./start as a person runs it: in a process of its own, ended and disturbed in every way a day brings."""
 
-import json
 import os
 import re
 import signal
 import subprocess
-import sys
-import tempfile
-import time
-from collections.abc import Iterator
-from contextlib import contextmanager
-from http.cookiejar import CookieJar
-from pathlib import Path
-from urllib.error import HTTPError, URLError
-from urllib.request import HTTPCookieProcessor, Request, build_opener
 
 import psutil
 import pytest
@@ -21,77 +11,13 @@ from sqlalchemy import create_engine, text
 from sqlalchemy.exc import OperationalError, ProgrammingError
 from sqlalchemy.orm import Session
 
+from bench.crash import crash
 from ironarc.store import shots
-from ironarc.store.cluster import OWNER, ROLE, Cluster, free_port, port_is_free
+from ironarc.store.cluster import OWNER, ROLE, free_port, port_is_free
 from ironarc.store.database import connect
+from tests.starting import PATIENCE_S, Started, open_folder, until
 
-PATIENCE_S = 120
-
-
-def until(condition):
-    """Waits for a condition and returns what it gave."""
-    stop = time.monotonic() + PATIENCE_S
-    while not (found := condition()):
-        assert time.monotonic() < stop, "this never came"
-        time.sleep(0.02)
-    return found
-
-
-class Started:
-    """Iron Arc started from a data folder of its own."""
-
-    def __init__(self, folder: Path, *arguments: str, **environment: str):
-        self.folder, self.port, self.db_port = folder, free_port(), free_port()
-        self.log = (folder / "said").open("w+")
-        env = {
-            **os.environ, "IRONARC_DATA": str(folder / "data"), "IRONARC_PORT": str(self.port),
-            "IRONARC_DB_PORT": str(self.db_port), **environment,
-        }  # fmt: skip
-        self.process = subprocess.Popen(
-            [sys.executable, "-m", "ironarc.launch", *arguments],
-            env=env, stdin=subprocess.DEVNULL, stdout=self.log, stderr=self.log,
-        )  # fmt: skip
-        self.opener = build_opener(HTTPCookieProcessor(CookieJar()))
-
-    @property
-    def cluster(self) -> Cluster:
-        return Cluster(self.folder / "data" / "postgres", self.db_port)
-
-    def said(self) -> str:
-        return (self.folder / "said").read_text()
-
-    def is_ready(self) -> bool:
-        assert self.process.poll() is None, self.said()
-        return "Iron Arc is ready" in self.said() and not port_is_free(self.port)
-
-    def get(self, path: str = "/") -> str:
-        return self.opener.open(f"http://127.0.0.1:{self.port}{path}", timeout=PATIENCE_S).read().decode()
-
-    def post(self, path: str, plain: dict) -> dict:
-        headers = {"X-CSRFToken": self.token, "Content-Type": "application/json"}
-        request = Request(f"http://127.0.0.1:{self.port}{path}", json.dumps(plain).encode(), headers)
-        return json.loads(self.opener.open(request, timeout=PATIENCE_S).read())
-
-    def sign_in(self) -> None:
-        self.token = re.search(r'csrf-token" content="([^"]+)"', self.get())[1]
-
-    def answers(self) -> bool:
-        try:
-            return "Gap hop" in self.get()
-        except (HTTPError, URLError, ConnectionError, TimeoutError):
-            return False
-
-    def end(self, how: int = signal.SIGTERM) -> int:
-        self.process.send_signal(how)
-        return self.process.wait(PATIENCE_S)
-
-
-@contextmanager
-def open_folder() -> Iterator[Path]:
-    """A folder that the database's own user can pass through."""
-    with tempfile.TemporaryDirectory(prefix="ironarc-test-", ignore_cleanup_errors=True) as name:
-        Path(name).chmod(0o711)
-        yield Path(name)
+CRASH_S = 6  # bench/crash.py goes on for as long as one likes
 
 
 @pytest.fixture
@@ -248,3 +174,15 @@ def test_nobody_gets_in_without_the_password_and_the_role_can_do_no_more_than_it
             with pytest.raises(ProgrammingError, match="InsufficientPrivilege"):
                 session.execute(text(forbidden))
     engine.dispose()
+
+
+def test_no_acknowledged_edit_is_lost_or_torn_whatever_is_killed(start_again, folder):
+    running: list[Started] = []
+
+    def start() -> Started:
+        running.append(start_again(same_ports_as=running[-1] if running else None))
+        return running[-1]
+
+    done = crash(start, CRASH_S, seed=4)
+    assert done["kills"] >= 2
+    assert done["edits"] > 3

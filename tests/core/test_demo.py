@@ -31,8 +31,9 @@ def test_planted_feet_stay_put_and_knees_bend_forward(score):
     for plant in score.plants:
         side = SIDES[plant.side][0]
         ball, knee = poses.rig.index(side + "Toe"), poses.rig.index(side + "Leg")
-        for frame in range(plant.start, plant.end + 1):
-            off = poses.position[frame - 1, ball] - _ball_at(plant, frame) / 100
+        frames = np.arange(plant.start, plant.end + 1)
+        for frame, at in zip(frames, _ball_at(plant, frames) / 100, strict=True):
+            off = poses.position[frame - 1, ball] - at
             assert np.hypot(off[0], off[2]) < 0.015
             assert abs(off[1]) < 0.035
             assert poses.local[frame - 1, knee, 1] * np.sign(poses.local[frame - 1, knee, 0]) >= -1e-6

@@ -235,6 +235,7 @@ def _reference_data(shot: Shot, reference: Reference) -> dict:
         "opacity": reference.opacity,
         "mirrored": reference.mirrored,
         "number_from": reference.number_from,
+        "plays": [reference.first, reference.shot_frame(reference.out_frame + 1, shot.rate) - 1],
         "own": reference.own_frames(shot.frame_numbers(), shot.rate).tolist(),
         "lines": {"floor": reference.floor_line, "up": reference.up_line, "length": reference.length_line},
         "length_m": reference.length_m,

@@ -7,9 +7,13 @@ export function keptAddress({ shot, mark }, revision, name, asked = {}) {
   return `/shots/${shot}/r/${revision}/${name}?${new URLSearchParams({ ...asked, v: mark })}`;
 }
 
-async function answerOf(response) {
+const UNKNOWN = "The connection was cut, so it isn't known whether this was kept. Reload the page to see the shot as it stands.";
+
+async function answerOf(response, changes = false) {
   if (response.ok) return response;
-  let says = "The server did not answer as it should. Nothing was changed; try again.";
+  // a change may have been kept although its answer was lost
+  let says = changes ? UNKNOWN : "The server did not answer as it should. Try again.";
+  if (response.status === 413) says = "This is larger than 64 MB, the most that can be brought in at once. Make it smaller and try again.";
   try {
     says = (await response.json()).error ?? says;
   } catch { /* not JSON: the sentence above stands */ }
@@ -23,7 +27,7 @@ async function ask(address, options) {
     return await fetch(address, options);
   } catch (error) {
     if (error.name === "AbortError") throw error;
-    throw new Error("The server can't be reached. Nothing is lost; start it again and repeat the last step.");
+    throw new Error(options.method === "POST" ? UNKNOWN : "The server can't be reached. What was kept is safe; start it again, then reload the page.");
   }
 }
 
@@ -37,7 +41,7 @@ export async function getFloats(address, signal) {
 
 export async function postJson(address, body) {
   const headers = { "Content-Type": "application/json", "X-CSRFToken": token() };
-  return (await answerOf(await ask(address, { method: "POST", headers, body: JSON.stringify(body) }))).json();
+  return (await answerOf(await ask(address, { method: "POST", headers, body: JSON.stringify(body) }), true)).json();
 }
 
 // `files` go under the name "file"
@@ -46,5 +50,5 @@ export async function postForm(address, files, fields) {
   for (const file of files) body.append("file", file);
   for (const [name, value] of Object.entries(fields)) body.append(name, value);
   const headers = { "X-CSRFToken": token(), Accept: "application/json" };
-  return (await answerOf(await ask(address, { method: "POST", headers, body }))).json();
+  return (await answerOf(await ask(address, { method: "POST", headers, body }), true)).json();
 }

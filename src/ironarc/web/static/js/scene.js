@@ -17,5 +17,11 @@ export const itemOf = (scene, id) => itemsOf(scene).find((item) => item.id === i
 
 export const isPerformer = (scene, id) => scene.performers.some((p) => p.id === id);
 
+// The frame whose pose and pictures are seen: held on twos or threes it lags behind the playhead
+export function heldFrame(state, scene) {
+  const frame = state.get("frame"), hold = state.get("hold");
+  return scene.first + Math.floor((frame - scene.first) / hold) * hold;
+}
+
 // Row of a prop's track on a frame: [x, y, z, w, x, y, z]; a prop that rests has one row
 export const propRow = (scene, prop, frame) => prop.track[prop.track.length > 1 ? frame - scene.first : 0];

@@ -27,7 +27,11 @@ export function createPanel(root, state, setup, actions) {
 
   const controls = () => [...panel.querySelectorAll("input, select, textarea, button, summary, a[href]")];
 
-  async function refresh() {
+  // One after the other: what is asked for last is what stands
+  let under = Promise.resolve();
+  const refresh = () => (under = under.catch(() => {}).then(drawAnew));
+
+  async function drawAnew() {
     // a field with no name of its own is told by its place among all of them
     const before = controls(), place = before.indexOf(document.activeElement);
     // what is being typed, or stands typed and not yet used, outlives a panel drawn anew meanwhile

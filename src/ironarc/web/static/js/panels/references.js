@@ -1,4 +1,6 @@
 // References: pictures and video that step with the playhead, in floating panels; backdrops draw the same pictures.
+import { heldFrame } from "../scene.js";
+
 const COLOURS = { floor: "#20252B", up: "#33766A", length: "#9E3A1B" };
 const READOUT_PX = 36, LEAST_WIDTH = 150, MOST_WIDTH = 900;
 const NS = "http://www.w3.org/2000/svg";
@@ -175,8 +177,7 @@ export function createReferences(root, state, setup, actions) {
   }
 
   function show() {
-    const frame = state.get("frame"), hold = state.get("hold");
-    const at = Math.floor((frame - setup.first) / hold) * hold, line = state.get("line");
+    const frame = state.get("frame"), at = heldFrame(state, setup) - setup.first, line = state.get("line");
     for (const one of built.values()) {
       const { reference, panel } = one, own = reference.own[at];
       // a backdrop comes forward as a panel while a line is drawn on it

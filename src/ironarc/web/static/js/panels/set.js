@@ -3,9 +3,9 @@
 import { createFields } from "./fields.js";
 import { createLineUp } from "./line_up.js";
 import { nameInPlace } from "../naming.js";
-import { itemOf } from "../scene.js";
+import { heldFrame, itemOf } from "../scene.js";
 
-const RADIANS = Math.PI / 180;
+const RADIANS = Math.PI / 180, DOUBLE_CLICK_MS = 500;
 
 export function createSetPanel(panel, state, setup, { actions, planner }) {
   const frame = () => state.get("frame"), pick = () => state.get("pick");
@@ -47,7 +47,13 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
   function mark() {
     const reference = itemOf(setup, pick()), word = byId("mark-word").value.trim();
     if (!word) { actions.say("Give the mark a word, such as contact or apex."); byId("mark-word").focus(); return; }
-    const own = reference.own[frame() - setup.first];
+    const [first, last] = reference.plays, at = heldFrame(state, setup);
+    if (reference.kind !== "still" && (at < first || at > last)) {
+      actions.say(`${reference.name} plays on frames ${first} to ${last}; at ${frame()} its ${at < first ? "first" : "last"} picture is held. Go to the frame where it shows what you mean.`);
+      return;
+    }
+    // the picture that is seen is marked, also while poses are held on twos
+    const own = reference.own[at - setup.first];
     used(byId("mark-word"));
     const marks = reference.marks.filter((m) => m.own !== own).map((m) => ({ frame: m.own, word: m.word }));
     set({ marks: [...marks, { frame: own, word }] }, `Mark ${word}`);
@@ -116,18 +122,22 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
   panel.addEventListener("click", (event) => {
     const button = event.target.closest("[data-set], [data-pick]");
     if (!button) return;
-    if ("pick" in button.dataset) { actions.pick(button.dataset.pick); return; }
+    if ("pick" in button.dataset) { pressRow(button.dataset.pick, event); return; }
     if (button.dataset.set !== "add-menu" && button.closest("#add-menu")) menu(false);
     presses[button.dataset.set](button.dataset, button);
   });
-  // a double click on the scene sheet renames
-  panel.addEventListener("dblclick", (event) => {
-    const row = event.target.closest("[data-pick]");
-    if (!row) return;
-    const name = row.dataset.pick ? itemOf(setup, row.dataset.pick).name : setup.name;
-    const keep = (typed) => actions.edit(row.dataset.pick ? { kind: "rename_item", item: row.dataset.pick, name: typed } : { kind: "rename_shot", name: typed });
-    nameInPlace(row, { name, keep });
-  });
+  // A second click soon after the first renames; the row itself may have been drawn anew between the two
+  let lastPressed = { id: null, at: 0 };
+  async function pressRow(id, event) {
+    const again = event.detail > 0 && lastPressed.id === id && event.timeStamp - lastPressed.at < DOUBLE_CLICK_MS;
+    lastPressed = { id, at: event.timeStamp };
+    if (!again) { actions.pick(id); return; }
+    await actions.refreshPanel();
+    const row = panel.querySelector(`[data-pick="${id}"]`);
+    const keep = (name) => actions.edit(id ? { kind: "rename_item", item: id, name } : { kind: "rename_shot", name });
+    if (row) nameInPlace(row, { name: id ? itemOf(setup, id).name : setup.name, keep });
+  }
+
   // typing into what is locked says that it is
   const lockedFor = (event) => {
     const picked = event.target.closest("[data-locked]"), own = event.target.closest("[data-set=lock], [data-set=hide]");

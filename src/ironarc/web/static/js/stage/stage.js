@@ -1,6 +1,6 @@
 // The stage: figures, props, references, markers and cameras on one canvas. Draws only when something changed.
 import * as THREE from "../../vendor/three.js";
-import { performerOf } from "../scene.js";
+import { heldFrame, performerOf } from "../scene.js";
 import { createBackdrops } from "./backdrops.js";
 import { createCameras } from "./cameras.js";
 import { createFigure } from "./figure.js";
@@ -49,11 +49,12 @@ export function createStage(canvas, state, setup, actions, references) {
   labels.className = "stage-labels";
   const signs = document.createElement("div");
   signs.className = "stage-signs";
-  canvas.after(labels, signs);
+  const measures = labels.cloneNode();
+  canvas.after(labels, signs, measures);
   const props = createProps(rest, labels);
   const guides = createGuides(rest);
   const weights = createWeights(rest);
-  const gap = createGap(rest, labels);
+  const gap = createGap(rest, measures);
   const backdrops = createBackdrops(restBehind, references, redraw);
   const cameras = createCameras(canvas, travel, redraw, coveredPx);
   const tools = createTools(canvas, signs, rest, { state, setup, cameras, markers, props, guides, actions, changed: show });
@@ -109,12 +110,6 @@ export function createStage(canvas, state, setup, actions, references) {
     for (const [id, { figure }] of figures) if (!kept.has(id)) { figure.dispose(); figures.delete(id); }
   }
 
-  // The frame whose pose is seen: held on twos or threes it lags behind the playhead
-  function seenFrame() {
-    const frame = state.get("frame"), hold = state.get("hold");
-    return setup.first + Math.floor((frame - setup.first) / hold) * hold;
-  }
-
   function showFigures(index, ghosts, held) {
     for (const performer of setup.performers) {
       const { figure } = figures.get(performer.id) ?? {}, motion = state.get("motions")[performer.id];
@@ -129,7 +124,7 @@ export function createStage(canvas, state, setup, actions, references) {
   function show() {
     const [data, hover, shown, picked] = ["data", "hover", "shown", "pick"].map(state.get);
     if (!data) return;
-    const frame = seenFrame(), index = frame - setup.first, setting = state.get("step") === "set";
+    const frame = heldFrame(state, setup), index = frame - setup.first, setting = state.get("step") === "set";
     const held = state.get("trying") ? state.get("held")?.motion : null;
     showFigures(index, rest.visible && shown.ghosts && !state.get("playing") && !held, held);
     const reader = performerOf(setup, state.get("who")), motion = state.get("motions")[reader.id];
