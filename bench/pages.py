@@ -17,8 +17,7 @@ from tests.browser.conftest import Served, open_browser
 from tests.conftest import demo, temporary_database
 
 FIRST_PICTURE = """
-const drawn = document.querySelector('.stage-canvas')?.dataset.drawn;
-return drawn && document.getElementById('bench').dataset.variant ? performance.now() : null;
+return performance.getEntriesByName('first picture')[0]?.startTime ?? null;
 """
 PLAYED_A_WHILE = "return performance.now() > 9000 && document.getElementById('meter').dataset.rate"
 

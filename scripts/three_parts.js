@@ -1,6 +1,6 @@
 // What the stage uses of three.js: the vendor script bundles just this, minified, as vendor/three.js.
 export {
-  BackSide, Bone, Box3, BoxGeometry, BufferAttribute, BufferGeometry, CanvasTexture, CatmullRomCurve3, ConeGeometry,
+  Bone, Box3, BoxGeometry, BufferAttribute, BufferGeometry, CanvasTexture, CatmullRomCurve3, ConeGeometry,
   CylinderGeometry, DirectionalLight, DoubleSide, EdgesGeometry, Float32BufferAttribute, Group, HemisphereLight,
   InstancedMesh, Line, LineBasicMaterial, LineSegments, MathUtils, Matrix4, Mesh, MeshBasicMaterial,
   MeshLambertMaterial, OctahedronGeometry, OrthographicCamera, PerspectiveCamera, Plane, PlaneGeometry, Points,

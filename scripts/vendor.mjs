@@ -21,7 +21,9 @@ const COPIES = {
 };
 const LICENCES = { "three": "LICENSE", "uplot": "LICENSE", "esbuild": "LICENSE.md", "htmx.org": "LICENSE", "@ibm/plex-sans": "LICENSE.txt",
   "@ibm/plex-mono": "LICENSE.txt", "@tabler/icons": "LICENSE", "tailwindcss": "LICENSE" };
-// What the style sheet is built from; tests/web/test_shipped_files.py hashes the same files
+// Scripts that pages name, each built with all it imports into one file: one request, not fifty
+const PAGES = ["bench", "yard", "planner-page"];
+// What style sheet and scripts are built from; tests/web/test_shipped_files.py hashes the same files
 const STYLE_SOURCES = ["styles", "src/ironarc/web/templates", `${STATIC}/js`];
 
 const sha = (data) => createHash("sha256").update(data).digest("hex");
@@ -63,6 +65,14 @@ function copyLicences() {
   }
 }
 
+function buildScripts() {
+  rmSync(join(STATIC, "built"), { recursive: true, force: true });
+  execFileSync("node_modules/.bin/esbuild", [...PAGES.map((page) => join(STATIC, "js", `${page}.js`)), "--bundle",
+    "--minify", "--format=esm", "--target=es2022", "--log-level=warning", `--outdir=${join(STATIC, "built")}`],
+  { stdio: "inherit" });
+  return Object.fromEntries(PAGES.map((page) => [`built/${page}.js`, sha(readFileSync(join(STATIC, "built", `${page}.js`)))]));
+}
+
 function buildStyles() {
   execFileSync("node_modules/.bin/tailwindcss", ["-i", "styles/app.css", "-o", `${STATIC}/css/app.css`, "--minify"],
     { stdio: ["ignore", "ignore", "inherit"] });
@@ -75,6 +85,7 @@ const { versions, files } = copyPackages();
 const [bundle, bundled] = bundleThree();
 versions.three = JSON.parse(readFileSync("node_modules/three/package.json")).version;
 files[bundle] = bundled;
+Object.assign(files, buildScripts());
 versions.esbuild = JSON.parse(readFileSync("node_modules/esbuild/package.json")).version;
 versions.tailwindcss = JSON.parse(readFileSync("node_modules/tailwindcss/package.json")).version;
 copyLicences();

@@ -29,9 +29,8 @@ def test_shipped_versions_are_those_of_package_json_and_its_lock():
 def test_shipped_files_are_untouched_and_complete():
     for path, digest in SHIPPED["files"].items():
         assert sha((STATIC / path).read_bytes()) == digest, f"{path} was changed: run npm run vendor"
-    there = {
-        str(p.relative_to(STATIC)) for d in ("vendor", "fonts", "icons") for p in (STATIC / d).rglob("*") if p.is_file()
-    }
+    folders = [STATIC / name for name in ("vendor", "fonts", "icons", "built")]
+    there = {str(p.relative_to(STATIC)) for folder in folders for p in folder.rglob("*") if p.is_file()}
     assert there == set(SHIPPED["files"])
 
 
@@ -63,8 +62,22 @@ def test_every_icon_and_static_file_a_template_names_exists():
         text = template.read_text()
         for name in re.findall(r'icon\("([\w-]+)"', text):
             assert (STATIC / "icons" / f"{name}.svg").exists(), name
-        for name in re.findall(r"filename='([^']+)'", text):
+        for name in re.findall(r"(?:filename=|shipped\()'([^']+)'", text):
             assert (STATIC / name).exists(), name
+
+
+def test_what_the_stage_takes_from_three_is_in_its_bundle():
+    parts = (ROOT / "scripts/three_parts.js").read_text()
+    used = {name for path in (STATIC / "js").rglob("*.js") for name in re.findall(r"\bTHREE\.(\w+)", path.read_text())}
+    assert {name for name in used if not re.search(rf"\b{name}\b", parts)} == set()
+
+
+def test_shipped_files_are_kept_for_ever_by_what_is_in_them(client):
+    page = client.get("/").text
+    address = re.search(r'href="(/static/css/app\.css\?v=\w{12})"', page)[1]
+    for asked, said in ((address, "max-age=31536000"), ("/static/css/app.css", "no-cache")):
+        with client.get(asked) as answer:
+            assert said in answer.headers["Cache-Control"]
 
 
 def test_nothing_is_fetched_from_elsewhere():

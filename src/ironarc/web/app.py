@@ -1,8 +1,10 @@
 """The application factory."""
 
+import json
 import re
+from pathlib import Path
 
-from flask import Flask
+from flask import Flask, request, url_for
 from flask.json.provider import DefaultJSONProvider
 from flask_wtf import CSRFProtect
 from sqlalchemy.orm import sessionmaker
@@ -16,6 +18,16 @@ from ironarc.web.variants import Variants
 
 _NUMBER_AND_UNIT = re.compile(r"(\d) (%|cm|m/s|s\b|kg|frames?\b|turns\b|body weights\b)")
 UPLOAD_LIMIT_BYTES = 64 * 1024 * 1024
+
+
+FOREVER_S = 31_536_000
+_SHIPPED = json.loads((Path(__file__).parent / "static" / "shipped.json").read_text())
+_MARKS = _SHIPPED["files"] | {"css/app.css": _SHIPPED["styles"]["built"]}
+
+
+def shipped(name: str) -> str:
+    """The address of a shipped file with a mark of what is in it, so that browsers may keep it for ever."""
+    return url_for("static", filename=name, v=_MARKS[name][:12])
 
 
 class PlainJson(DefaultJSONProvider):
@@ -49,7 +61,8 @@ def create_app(secret_key: str, database_url: str | None = None, port: int = 0) 
     security.install(app)
     CSRFProtect(app)
     errors.install(app)
-    app.jinja_env.globals["icon"] = icon
+    app.jinja_env.globals |= {"icon": icon, "shipped": shipped}
+    app.get_send_file_max_age = lambda name: FOREVER_S if request.args.get("v") else None
     app.jinja_env.filters["keep_units"] = lambda says: _NUMBER_AND_UNIT.sub("\\1\u00a0\\2", says)
     app.jinja_env.trim_blocks = app.jinja_env.lstrip_blocks = True
     app.register_blueprint(yard.pages)

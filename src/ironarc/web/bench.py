@@ -1,7 +1,5 @@
 """The Bench: one shot, its data, and the edits made on it."""
 
-from pathlib import Path
-
 from flask import Blueprint, Response, current_app, render_template, request
 
 from ironarc.core import truing
@@ -30,13 +28,6 @@ from ironarc.web.variants import Variants, View
 
 pages = Blueprint("bench", __name__, url_prefix="/shots/<id:shot_id>")
 STEPS = {"set": "Set", "weigh": "Weigh", "read": "Read", "true": "True", "show": "Show"}
-# The bench's scripts, fetched side by side instead of one import after another
-_STATIC = Path(__file__).parent / "static"
-OTHER_PAGES = ("yard.js", "planner-page.js")
-MODULES = [
-    *(f"vendor/{name}.js" for name in ("three", "uPlot.esm")),
-    *sorted(str(p.relative_to(_STATIC)) for p in (_STATIC / "js").rglob("*.js") if p.name not in OTHER_PAGES),
-]
 RATES = ("12", "15", "23.976", "24", "25", "29.97", "30", "48", "50", "59.94", "60", "100", "120", "240")
 
 
@@ -89,9 +80,16 @@ def bench(shot_id: int):
             "scene": _scene(session, shot_id, at.revision), "mark_words": MARK_WORDS, "mark": mark(session),
         }  # fmt: skip
         return render_template(
-            "bench.html", shot=shot, steps=STEPS, setup=plain_json(setup), modules=MODULES, step=step,
+            "bench.html", shot=shot, steps=STEPS, setup=plain_json(setup), preload=_preload(shot_id, setup), step=step,
             panel=_panel(session, shot_id, at.revision, step), rate=rate_text(shot.rate),
         )  # fmt: skip
+
+
+def _preload(shot_id: int, setup: dict) -> list[str]:
+    """Addresses that the page's script asks for first, so that they are on their way before it runs."""
+    at, mark_ = f"/shots/{shot_id}/r/{setup['standing']['revision']}", setup["mark"]
+    motions = [f"{at}/motion.f32?as=now&who={p['id']}&v={mark_}" for p in setup["scene"]["performers"]]
+    return [f"{at}/reading.json?as=now&who={setup['who']}&v={mark_}", *motions]
 
 
 @pages.get("/r/<id:revision>/scene.json")

@@ -4,6 +4,7 @@ import { createKeyboard } from "./bar/keyboard.js";
 import { createTransport } from "./bar/transport.js";
 import { createClock } from "./clock.js";
 import { kindOfFiles, letDrop } from "./drop.js";
+import { firstPictureDrawn } from "./later.js";
 import { createLayout } from "./layout.js";
 import { nameInPlace } from "./naming.js";
 import { createPanel } from "./panels/panel.js";
@@ -207,6 +208,7 @@ function openStage() {
   } catch (error) {
     console.warn(error);
     say("This browser can't draw in 3D here: WebGL is switched off or missing. Trestle, plots and punch list still work.");
+    firstPictureDrawn(); // what waits for it need not wait for ever
     return { fit() {}, setView() {}, cancel: () => false };
   }
 }

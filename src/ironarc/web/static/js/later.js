@@ -8,3 +8,9 @@ export function createLater(milliseconds, clock = window) {
     timers.set(key, clock.setTimeout(() => { timers.delete(key); work(); }, milliseconds));
   };
 }
+
+// Work that is not to stand in the first picture's way
+let drawn = () => {};
+const pictured = new Promise((resolve) => { drawn = resolve; });
+export const firstPictureDrawn = () => drawn();
+export const afterFirstPicture = (work) => pictured.then(work);

@@ -1,4 +1,5 @@
 // References: pictures and video that step with the playhead, in floating panels; backdrops draw the same pictures.
+import { afterFirstPicture } from "../later.js";
 import { heldFrame } from "../scene.js";
 
 const COLOURS = { floor: "#20252B", up: "#33766A", length: "#9E3A1B" };
@@ -34,13 +35,13 @@ function createPicture(reference, fileAddress, tell, complain) {
     element.addEventListener("loadeddata", next);
     element.addEventListener("error", () => complain(`This browser can't play ${reference.name}. Save it as MP4 (H.264) or WebM (VP9), and bring it in again.`));
     // fetched whole: a frame is then found without asking the server
-    fetch(fileAddress(reference.files[0])).then((answer) => answer.blob()).then((blob) => { element.src = URL.createObjectURL(blob); });
+    afterFirstPicture(() => fetch(fileAddress(reference.files[0])).then((answer) => answer.blob()).then((blob) => { element.src = URL.createObjectURL(blob); }));
   } else {
     element.addEventListener("load", done);
     element.addEventListener("error", () => { complain(`A picture of ${reference.name} could not be shown.`); next(); });
     busy = false;
     // the neighbours are fetched ahead, so that stepping does not wait
-    for (const file of reference.files.slice(0, 240)) new Image().src = fileAddress(file);
+    afterFirstPicture(() => { for (const file of reference.files.slice(0, 240)) new Image().src = fileAddress(file); });
   }
   return { element, show, shown: () => shown, repeat: () => { if (shown !== null && !busy) tell(element); } };
 }

@@ -37,7 +37,7 @@ export function createFigure(scene, behind, figure, spacing) {
   const hull = mannequinGeometry(figure, 0.009 * figure.height / 1.75);
   const ink = new THREE.MeshLambertMaterial({ color: BODY });
   const body = posable(shape, ink, joints);
-  const outline = posable(hull, new THREE.MeshBasicMaterial({ color: "#171b20", side: THREE.BackSide }), joints);
+  const outline = posable(hull, new THREE.MeshBasicMaterial({ color: "#171b20" }), joints);
   const shadow = posable(shape, new THREE.MeshBasicMaterial({ color: "#ddd5c5" }), joints);
   scene.add(body, outline);
   behind.add(shadow);
@@ -47,7 +47,7 @@ export function createFigure(scene, behind, figure, spacing) {
   for (const [step, ink] of GHOST_INKS.entries()) {
     for (const way of [-1, 1]) {
       const inside = posable(shape, new THREE.MeshBasicMaterial({ color: PAPER, polygonOffset: true, polygonOffsetFactor: 2, polygonOffsetUnits: 2 }), joints);
-      const edge = posable(hull, new THREE.MeshBasicMaterial({ color: ink, side: THREE.BackSide }), joints);
+      const edge = posable(hull, new THREE.MeshBasicMaterial({ color: ink }), joints);
       const group = new THREE.Group();
       group.add(inside, edge);
       behind.add(group);
@@ -56,7 +56,7 @@ export function createFigure(scene, behind, figure, spacing) {
   }
   // how the body stands now, behind a correction that is being tried
   const heldInside = posable(shape, new THREE.MeshBasicMaterial({ color: PAPER, polygonOffset: true, polygonOffsetFactor: 2, polygonOffsetUnits: 2 }), joints);
-  const heldEdge = posable(hull, new THREE.MeshBasicMaterial({ color: STEEL, side: THREE.BackSide }), joints);
+  const heldEdge = posable(hull, new THREE.MeshBasicMaterial({ color: STEEL }), joints);
   behind.add(heldInside, heldEdge);
 
   let lit = null, litJoint = null;
@@ -78,7 +78,7 @@ export function createFigure(scene, behind, figure, spacing) {
         litJoint = joint;
         const parts = figure.parts.filter((part) => part.joint === joint);
         if (parts.length) {
-          lit = posable(mannequinGeometry({ ...figure, parts }, 0.016 * figure.height / 1.75), new THREE.MeshBasicMaterial({ color: "#9E3A1B", side: THREE.BackSide }), joints);
+          lit = posable(mannequinGeometry({ ...figure, parts }, 0.016 * figure.height / 1.75), new THREE.MeshBasicMaterial({ color: "#9E3A1B" }), joints);
           scene.add(lit);
         }
       }

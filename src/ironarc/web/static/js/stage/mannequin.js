@@ -85,7 +85,7 @@ function solid(part, style) {
   return { points, faces };
 }
 
-// One geometry of all solids; `swell` (m) pushes it outwards, for outlines
+// One geometry of all solids; `swell` (m) pushes it outwards and shows its far side, for outlines
 export function mannequinGeometry(figure, swell = 0) {
   const positions = [], indices = [], joints = [];
   const parts = splitHead(figure.parts);
@@ -104,6 +104,9 @@ export function mannequinGeometry(figure, swell = 0) {
   if (swell) {
     const p = geometry.attributes.position, n = geometry.attributes.normal;
     for (let i = 0; i < p.count; i++) p.setXYZ(i, p.getX(i) + n.getX(i) * swell, p.getY(i) + n.getY(i) * swell, p.getZ(i) + n.getZ(i) * swell);
+    // an outline is the far side of the swollen body: turned inside out here, it needs no shader program of its own
+    const index = geometry.index.array;
+    for (let i = 0; i < index.length; i += 3) [index[i + 1], index[i + 2]] = [index[i + 2], index[i + 1]];
   }
   const weights = new Float32Array(joints.length);
   for (let i = 0; i < weights.length; i += 4) weights[i] = 1;

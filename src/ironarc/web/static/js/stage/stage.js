@@ -1,5 +1,6 @@
 // The stage: figures, props, references, markers and cameras on one canvas. Draws only when something changed.
 import * as THREE from "../../vendor/three.js";
+import { firstPictureDrawn } from "../later.js";
 import { heldFrame, performerOf } from "../scene.js";
 import { createBackdrops } from "./backdrops.js";
 import { createCameras } from "./cameras.js";
@@ -74,6 +75,7 @@ export function createStage(canvas, state, setup, actions, references) {
     if (rest.visible) canvas.dataset.drawn = String(Number(canvas.dataset.drawn ?? 0) + 1);
     else {
       performance.mark("first picture");
+      firstPictureDrawn();
       rest.visible = restBehind.visible = true;
       show();
     }
