@@ -77,8 +77,14 @@ class Started:
     def sign_in(self) -> None:
         self.token = re.search(r'csrf-token" content="([^"]+)"', self.get())[1]
 
-    def _session(self) -> Session:
-        return Session(connect(self.cluster.url))
+    @contextmanager
+    def _session(self) -> Iterator[Session]:
+        engine = connect(self.cluster.url)
+        try:
+            with Session(engine) as session:
+                yield session
+        finally:
+            engine.dispose()
 
     def first_shot(self) -> int:
         with self._session() as session:

@@ -10,6 +10,7 @@ import os
 import shutil
 import socket
 import subprocess
+import time
 from dataclasses import dataclass
 from pathlib import Path
 
@@ -22,6 +23,8 @@ SERVER_USER = "postgres"
 OWNER = "ironarc"
 ROLE = "ironarc_app"
 DATABASE = "ironarc"
+ENDING_S = 20  # how long processes of a server that was killed may take to end
+_STILL_ENDING = ("is still in use", "already exists")
 # The whole of pg_hba.conf: who else asks is refused
 _RULES = f"""# Written by Iron Arc before each start.
 host  {DATABASE}  {ROLE}  127.0.0.1/32  scram-sha-256
@@ -149,6 +152,7 @@ class Cluster:
     def start(self) -> bool:
         """Starts the server if it isn't running on this port; True if this call started it."""
         self.create()
+        self._let_end()
         if self.running():
             if self._running_port() == self.port and self.is_closed:
                 return False
@@ -163,23 +167,43 @@ class Cluster:
         options = f"-p {self.port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=''"
         if not self.durable:
             options += " -c fsync=off -c synchronous_commit=off -c full_page_writes=off"
-        log = self.data / "server.log"
-        done = self._run("pg_ctl", "-D", str(self.data), "-l", str(log), "-o", options, "-w", "-s", "start")
-        if done.returncode:
-            lines = log.read_text(errors="replace").strip() if log.exists() else ""
-            raise ClusterError(f"The database could not be started: {_last_line(lines)}")
+        self._start_server(options)
         return True
 
+    def _start_server(self, options: str) -> None:
+        """Starts the server; again and again for a while, where processes of one that was killed are still ending."""
+        log, patience = self.data / "server.log", time.monotonic() + ENDING_S
+        while self._run("pg_ctl", "-D", str(self.data), "-l", str(log), "-o", options, "-w", "-s", "start").returncode:
+            said = log.read_text(errors="replace")[-2000:] if log.exists() else ""
+            still_there = any(words in said for words in _STILL_ENDING)
+            if not still_there or time.monotonic() > patience:
+                raise ClusterError(f"The database could not be started: {_last_line(said)}")
+            time.sleep(0.3)
+
+    def _let_end(self) -> None:
+        """Waits for a server that was killed to be gone: its process is there for a moment, and answers nobody."""
+        patience = time.monotonic() + ENDING_S
+        while self._pid and psutil.pid_exists(self._pid) and not self.is_alive and time.monotonic() < patience:
+            time.sleep(0.1)
+
+    @property
+    def _pid(self) -> int | None:
+        """The server's process, as it was written down when it started."""
+        try:
+            return int((self.data / "postmaster.pid").read_text().split("\n", 1)[0])
+        except (OSError, ValueError):
+            return None
+
     def running(self) -> bool:
-        return self._run("pg_ctl", "-D", str(self.data), "-s", "status").returncode == 0
+        return self.is_alive and self._run("pg_ctl", "-D", str(self.data), "-s", "status").returncode == 0
 
     @property
     def is_alive(self) -> bool:
         """Whether the server's process is there; cheap enough to be asked every second."""
+        pid = self._pid
         try:
-            pid = int((self.data / "postmaster.pid").read_text().split("\n", 1)[0])
-            return psutil.Process(pid).status() != psutil.STATUS_ZOMBIE
-        except (OSError, ValueError, psutil.NoSuchProcess):
+            return pid is not None and psutil.Process(pid).status() not in (psutil.STATUS_ZOMBIE, psutil.STATUS_DEAD)
+        except psutil.NoSuchProcess:
             return False
 
     def _running_port(self) -> int:
