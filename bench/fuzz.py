@@ -204,6 +204,14 @@ class Fuzz:
         word = self.dice.choice(TEXTS) if self.dice.random() < 0.5 else str(self.number())[:40]
         return word.encode("utf-8", "replace").decode()
 
+    def plan(self) -> None:
+        """What is known of a flight, put together from anything."""
+        names = ("rise_cm", "drop_cm", "hang_s", "hang_frames", "distance_cm", "speed_ms", "angle_deg", "g")
+        query = {name: self._word() for name in self.dice.sample(names, self.dice.choice([1, 2, 2, 3]))}
+        answer = self.ask("GET", "/planner/answer", query_string=query | {"fps": self.dice.choice(["24", "240", "x"])})
+        if answer.status_code != 200:
+            raise Fault(f"/planner/answer {query}: {answer.status_code}")
+
     def bring_in(self) -> None:
         """A file that is broken somewhere, as a shot, a performer or a reference."""
         whole = self.dice.choice([*[self.file] * 8, self.picture, *BYTES])
@@ -233,7 +241,7 @@ class Fuzz:
         """Goes on for so long; raises Fault. Returns how much of what was done."""
         end = time.monotonic() + seconds
         while time.monotonic() < end:
-            self.dice.choice([self.edit, self.edit, self.wander, self.wander, self.bring_in])()
+            self.dice.choice([self.edit, self.edit, self.wander, self.wander, self.plan, self.bring_in])()
         return self.counts
 
 

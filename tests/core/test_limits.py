@@ -164,11 +164,15 @@ def test_rates_as_they_are_typed_are_read(typed):
         (lambda: solve(hang_s=1e6, fps=240), "takes 240,000,000 frames; up to 2,000 can be shown"),
         (lambda: solve(hang_frames=100_000), "takes 100,000 frames"),
         (lambda: solve(rise_m=1e4, g=1e-6), "frames; up to 2,000"),
+        (lambda: solve(drop_m=0.0, speed_ms=32.0), "there is no flight"),
+        (lambda: solve(angle_rad=0.0, distance_m=0.45), "No flight has this"),
+        (lambda: solve(hang_s=1e-300), "hang time is too small to plan with"),
+        (lambda: solve(speed_ms=28.0, distance_m=0.09, g=1e-300), "gravity is too small to plan with"),
         (lambda: bounces(1.0, 0.9999), "hop more than 2,000 times"),
         (lambda: bounces(1.0, 0.5, 0.0), "Gravity must be more than 0"),
         (lambda: bounces(1.0, 0.5, float("nan")), "Gravity must be more than 0"),
     ],
-    ids=["hang", "frames", "no weight", "factor", "no gravity", "no number"],
+    ids=["hang", "frames", "no weight", "nothing", "level", "no time", "no pull", "factor", "no gravity", "no number"],
 )
 def test_the_planner_draws_so_many_frames_and_says_so(plan, words):
     with pytest.raises(EditError, match=words):

@@ -14,6 +14,7 @@ from ironarc.core.planning.ballistics import Plan, check_frames, implied_gravity
 from ironarc.core.settings import GRAVITY_MS2
 
 AGREE = 0.01  # two values this near, as a share, do not contradict each other
+SMALLEST = 1e-6  # of anything given, in its own unit, but for nothing at all
 AGREE_FRAMES = 0.5  # a hang time told in frames is rounded to whole ones
 
 _NAMES = {
@@ -80,9 +81,9 @@ def solve(
     else:
         raise EditError(_missing(known))
     slack = AGREE_FRAMES / fps if hang_frames is not None else 0.0
-    _check_agreement(known, found, level, slack, fps)
     if found["hang"] <= 0:
         raise EditError("With no rise and no drop there is no flight. Give a rise of more than 0.")
+    _check_agreement(known, found, level, slack, fps)
     check_frames("This flight", found["hang"] * fps)
     assumed = "No drop was given, so it lands as high as it left." if level and "drop" not in known else ""
     return Plan(
@@ -101,6 +102,8 @@ def _check_given(given: Mapping, hang_s, hang_frames, fps: float) -> None:
         if not np.isfinite(value) or value < 0 or (value == 0 and not may_be_zero):
             least = "0 or more" if may_be_zero else "more than 0"
             raise EditError(f"The {_NAMES.get(name, name)} must be {least}; {value:g} was given.")
+        if 0 < value < SMALLEST:
+            raise EditError(f"The {_NAMES.get(name, name)} is too small to plan with; {value:g} was given.")
     if given["angle"] is not None and given["angle"] >= np.pi / 2:
         raise EditError(
             "The take-off angle must be less than 90°. For a jump straight up, leave angle and distance empty."
@@ -127,8 +130,11 @@ def _follow(known: Mapping[str, float], level: bool) -> dict[str, float]:
         for result, grounds, how in rules:
             if result in found or not all(name in found for name in grounds):
                 continue
-            with np.errstate(all="ignore"):
-                value = float(how(*(found[name] for name in grounds)))
+            try:
+                with np.errstate(all="ignore"):
+                    value = float(how(*(found[name] for name in grounds)))
+            except ZeroDivisionError:
+                value = np.inf
             if not np.isfinite(value) or value < -1e-9:
                 if _is_limit(result, grounds, found):
                     continue
