@@ -14,7 +14,7 @@ from ironarc.core.planning.ballistics import Plan, check_frames, implied_gravity
 from ironarc.core.settings import GRAVITY_MS2
 
 AGREE = 0.01  # two values this near, as a share, do not contradict each other
-SMALLEST = 1e-6  # of anything given, in its own unit, but for nothing at all
+SMALLEST = 1e-6  # of what can not be nothing, in its own unit
 AGREE_FRAMES = 0.5  # a hang time told in frames is rounded to whole ones
 
 _NAMES = {
@@ -102,7 +102,7 @@ def _check_given(given: Mapping, hang_s, hang_frames, fps: float) -> None:
         if not np.isfinite(value) or value < 0 or (value == 0 and not may_be_zero):
             least = "0 or more" if may_be_zero else "more than 0"
             raise EditError(f"The {_NAMES.get(name, name)} must be {least}; {value:g} was given.")
-        if 0 < value < SMALLEST:
+        if not may_be_zero and value < SMALLEST:
             raise EditError(f"The {_NAMES.get(name, name)} is too small to plan with; {value:g} was given.")
     if given["angle"] is not None and given["angle"] >= np.pi / 2:
         raise EditError(
