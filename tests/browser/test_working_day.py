@@ -36,6 +36,13 @@ for (const kind of ['dragenter', 'dragover', 'drop']) {
 }"""
 
 
+USED_BY_MOUSE = """const [css, value] = arguments, list = document.querySelector(css);
+list.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true }));
+list.focus();
+list.value = value;
+list.dispatchEvent(new Event('change', { bubbles: true }));"""
+
+
 def resize(person, width: int, height: int) -> None:
     metrics = {"width": width, "height": height, "deviceScaleFactor": 1, "mobile": False}
     person.driver.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", metrics)
@@ -138,11 +145,8 @@ def test_space_plays_after_any_use_of_the_mouse(person, hop, css):
 
 def test_keys_work_after_a_list_was_used_and_a_button_reached_by_tab_keeps_its_own(person, hop):
     person.open_shot(hop)
-    speed = person.one("#speed")
-    speed.click()
-    ActionChains(person.driver).send_keys(Keys.ARROW_DOWN, Keys.ENTER).perform()
-    person.press(Keys.ESCAPE)
-    person.driver.execute_script("document.activeElement.blur()")
+    # as a mouse uses a list: it is pressed, and an entry of its own window is chosen
+    person.driver.execute_script(USED_BY_MOUSE, "#speed", "0.5")
     person.press(" ")
     person.until(lambda: playing(person))
     person.press(" ")
@@ -316,3 +320,16 @@ def test_a_shot_taken_away_is_put_back_from_the_yard(person, hop):
     person.until(lambda: not person.all("li h2"))
     person.click("#removed button")
     assert person.sees("li h2", "PF-010 Gap hop")
+
+
+def test_a_reference_is_resized_from_its_corners_and_keeps_its_shape(person, with_reference):
+    person.open_shot(with_reference)
+    person.until(lambda: person.one(".ref-panel").is_displayed())
+    left, top, right, bottom = box(person, ".ref-body")
+    corner = person.one(".ref-corner[data-corner='nw']")
+    ActionChains(person.driver).drag_and_drop_by_offset(corner, -80, 0).perform()
+    wider = box(person, ".ref-body")
+    assert wider[0] < left - 60
+    assert abs(wider[2] - right) < 3
+    shape = (right - left) / (bottom - top)
+    assert abs((wider[2] - wider[0]) / (wider[3] - wider[1]) - shape) < 0.02 * shape
