@@ -102,5 +102,7 @@ def database_at_hand(alone: bool = False) -> Iterator[str]:
         if alone:
             raise
         yield cluster.url
+    except PermissionError as error:
+        raise ClusterError(f"{error.filename} is another account's; Iron Arc's data are its alone.") from error
     except SQLAlchemyError as error:
         raise ClusterError(f"the database did not do its part: {error.args[0]}") from error
