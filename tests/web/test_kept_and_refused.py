@@ -2,6 +2,7 @@
 
 import io
 import json
+import math
 import struct
 import subprocess
 import sys
@@ -216,3 +217,25 @@ def test_a_long_range_of_five_performers_is_refused_before_it_is_worked_out(clie
     crowded = (shot_id, shots.standing(session, shot_id).revision)
     answer = edit(client, token, crowded, kind="set_range", first=1, last=100_000)
     assert "up to 20,000 frames" in answer.get_json()["error"]
+
+
+@pytest.mark.parametrize("frame", ["", "--5", "\u00b2", "1e3", "99999999", "0", "73", "\u0663"])
+def test_two_points_are_measured_at_a_frame_of_the_shot_only(client, hop, frame):
+    asked = {"item": "performer1", "point": "com", "other": "performer1", "other_point": "Hips", "frame": frame}
+    answer = client.get(f"/shots/{hop[0]}/r/{hop[1]}/line-up.json", query_string=asked)
+    assert answer.status_code == 422
+    assert "frame" in answer.get_json()["error"]
+
+
+def test_the_gap_is_the_distance_of_two_points(client, hop):
+    asked = {"item": "performer1", "point": "Head", "other": "performer1", "other_point": "Hips", "frame": "37"}
+    gap = client.get(f"/shots/{hop[0]}/r/{hop[1]}/line-up.json", query_string=asked).get_json()
+    assert gap["gap_cm"] == pytest.approx(100 * math.dist(gap["at"], gap["to"]))
+    assert 40 < gap["gap_cm"] < 80
+
+
+def test_show_compares_a_flight_with_the_same_one_or_with_none(client, token, hop, session):
+    taken = edit(client, token, hop, kind="true", correction="true_arc", options={"frame": 37}).get_json()["revision"]
+    panel = client.get(f"/shots/{hop[0]}/r/{taken}/panels/show").text
+    assert all(words in panel for words in ("27 cm", "51 cm", "56 %", "100 %"))
+    assert "no flight" not in panel

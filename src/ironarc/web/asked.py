@@ -1,9 +1,11 @@
 """What a request asks for, read within limits: bodies, numbers and texts that can be kept, ids that can exist."""
 
 import json
+import re
 from pathlib import PurePath
 from typing import Any, TypeVar
 
+from flask import request
 from pydantic import TypeAdapter
 from werkzeug.routing import BaseConverter, IntegerConverter
 
@@ -79,3 +81,13 @@ def check_text(text: str, what: str) -> str:
 def file_name(name: str) -> str:
     """A file's own name, without any folder."""
     return check_text(PurePath(name.replace("\\", "/")).name, "The file's name")
+
+
+def asked_frame(name: str) -> int | None:
+    """The frame an address asks for, or None for none. Raises EditError for what is no frame's number."""
+    text = request.args.get(name, "").strip()
+    if not text:
+        return None
+    if not re.fullmatch(r"-?[0-9]{1,7}", text):
+        raise EditError(f"A frame is a whole number; {text[:20]!r} was given.")
+    return int(text)

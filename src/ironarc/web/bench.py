@@ -19,7 +19,7 @@ from ironarc.core.scene.rate import parse_rate, rate_text
 from ironarc.core.scene.reference import MARK_WORDS
 from ironarc.store import files, shots, weighings
 from ironarc.web import weigh_panel
-from ironarc.web.asked import read_body
+from ironarc.web.asked import asked_frame, read_body
 from ironarc.web.bench_data import flight_data, motion_bytes, reading_data, scene_data
 from ironarc.web.commands import EDIT_REQUEST, MOVE_REQUEST, to_edit
 from ironarc.web.keeping import FOREVER, for_ever, mark, plain_json
@@ -168,8 +168,12 @@ def _compared(session, shot_id: int, revision: int, now: View) -> list[tuple]:
     was = see(session, shot_id, revision, "before", now.performer.id)
     before = [flight_data(was.reading, f, flight_grade(f, was.findings)) for f in was.reading.flights]
     after = [flight_data(now.reading, f, flight_grade(f, now.findings)) for f in now.reading.flights]
-    near = lambda f: min(after, key=lambda other: abs(other["apex"] - f["apex"]), default=None)  # noqa: E731
-    return [(f, near(f)) for f in before]
+
+    def same(flight: dict) -> dict | None:
+        """The flight over the same frames, at least in part: another one tells nothing of this."""
+        return next((f for f in after if f["start"] <= flight["end"] and flight["start"] <= f["end"]), None)
+
+    return [(flight, same(flight)) for flight in before]
 
 
 def _corrections(performer: Performer) -> list[tuple]:
@@ -213,13 +217,13 @@ def panel(shot_id: int, revision: int, step: str):
 def line_up(shot_id: int, revision: int):
     """The two points that would be lined up at a frame, and the gap between them."""
     asked = {name: request.args.get(name, "") for name in ("item", "point", "other", "other_point")}
-    frame = request.args.get("frame", "")
+    frame = asked_frame("frame")
     with open_session() as session:
         shot = see(session, shot_id, revision).shot
-    if not frame.lstrip("-").isdigit() or not shot.first_frame <= int(frame[:8]) <= shot.last_frame:
+    if frame is None or not shot.first_frame <= frame <= shot.last_frame:
         raise EditError("Two points are lined up at a frame of the shot.")
-    at = point_at(shot, asked["item"], asked["point"], int(frame))
-    to = point_at(shot, asked["other"], asked["other_point"], int(frame))
+    at = point_at(shot, asked["item"], asked["point"], frame)
+    to = point_at(shot, asked["other"], asked["other_point"], frame)
     return {"at": at.tolist(), "to": to.tolist(), "gap_cm": float(((to - at) ** 2).sum() ** 0.5) * 100}
 
 

@@ -5,22 +5,13 @@ import re
 from flask import Blueprint, Response, request
 
 from ironarc.core.document.take_home import motion_file
-from ironarc.core.errors import EditError
 from ironarc.core.judging.reading_json import reading_to_plain_1, readings_to_plain
 from ironarc.core.truing import settles
+from ironarc.web.asked import asked_frame
 from ironarc.web.bench import open_session, read_performers, see
 from ironarc.web.keeping import plain_json
 
 pages = Blueprint("export", __name__, url_prefix="/shots/<id:shot_id>")
-
-
-def _frame(name: str) -> int | None:
-    text = request.args.get(name, "").strip()
-    if not text:
-        return None
-    if not re.fullmatch(r"-?\d{1,7}", text):
-        raise EditError(f"A frame is a whole number; {text[:20]!r} was given.")
-    return int(text)
 
 
 def download(name: str, data: bytes, ending: str, mimetype: str) -> Response:
@@ -38,7 +29,7 @@ def download(name: str, data: bytes, ending: str, mimetype: str) -> Response:
 def export_bvh(shot_id: int, revision: int):
     with open_session() as session:
         seen = see(session, shot_id, revision, who=request.args.get("who", ""))
-    data = motion_file(seen.shot, _frame("from"), _frame("to"), seen.performer.id)
+    data = motion_file(seen.shot, asked_frame("from"), asked_frame("to"), seen.performer.id)
     name = f"{seen.shot.name} {seen.performer.name}" if len(seen.shot.performers) > 1 else seen.shot.name
     return download(name, data, "bvh", "text/plain")
 

@@ -76,7 +76,7 @@ class SetRate(Edit):
     kind: ClassVar[str] = "set_rate"
 
     def apply(self, shot: Shot) -> Shot:
-        return check_size(at_rate(shot, parse_rate(self.rate), self.keep))
+        return at_rate(shot, parse_rate(self.rate), self.keep)
 
     def says(self, shot: Shot) -> str:
         kept = {KEEP_SECONDS: "the seconds kept", KEEP_FRAMES: "the frames kept"}.get(self.keep, "")
