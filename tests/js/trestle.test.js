@@ -84,6 +84,9 @@ test("what is tried stands beside what is, number by number", () => {
   assert.deepEqual(rows["Gravity, as it plays"], ["56 %", "100 %"]);
   assert.deepEqual(rows.Findings, ["2", "0"]);
   assert.deepEqual(rows.Verdict, ["cracked", "sound"]);
+  assert.equal(compare({ ...was, flights: [{ ...judged, implied_g_se: 0.4 }] }, now, 5, 9.81)[3][1], "56 ± 4 %");
+  // a frame of no flight is compared with none, not with the first there is
+  assert.deepEqual(compare(was, now, 40, 9.81).map(([what]) => what), ["Findings", "Verdict"]);
   assert.deepEqual(compare({ ...was, flights: [] }, now, 5, 9.81).map(([what]) => what), ["Findings", "Verdict"]);
 });
 

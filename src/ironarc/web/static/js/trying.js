@@ -1,15 +1,21 @@
 // What a correction would change, number by number: as it stands beside as it would be.
 
+// Implied gravity as a share of the shot's, with its error where that is known
+function share({ implied_g: found, implied_g_se: error }, g) {
+  const percent = (v) => Math.round((v / g) * 100);
+  return `${percent(found)}${Number.isFinite(error) && percent(error) ? ` ± ${percent(error)}` : ""} %`;
+}
+
 const cm = (m) => `${Math.round(m * 100)} cm`;
 
 // Rows of [what, as it stands, tried] for the flight a correction concerns, and for the whole; `g` of the shot
 export function compare(was, now, frame, g) {
-  const at = (data) => data.flights.find((f) => f.take_off <= frame && frame <= f.landing) ?? data.flights[0];
+  const at = (data) => data.flights.find((f) => f.take_off <= frame && frame <= f.landing);
   const a = at(was), b = at(now), rows = [];
   if (a && b) {
     rows.push(["Hang", `${a.hang_frames} f`, `${b.hang_frames} f`]);
     rows.push(["Rise", cm(a.rise_m), cm(b.rise_m)], ["Drop", cm(a.drop_m), cm(b.drop_m)]);
-    rows.push(["Gravity, as it plays", `${Math.round((a.implied_g / g) * 100)} %`, `${Math.round((b.implied_g / g) * 100)} %`]);
+    rows.push(["Gravity, as it plays", share(a, g), share(b, g)]);
     rows.push(["Off the arc", `${(a.arc_max_m * 100).toFixed(1)} cm`, `${(b.arc_max_m * 100).toFixed(1)} cm`]);
     rows.push(["Spin, turns/s", Math.abs(a.spin.turns_per_s).toFixed(2), Math.abs(b.spin.turns_per_s).toFixed(2)]);
   }
