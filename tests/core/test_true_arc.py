@@ -51,11 +51,12 @@ def test_nothing_outside_the_flight_and_no_joint_has_turned(hop, trued):
 
 
 def test_hang_and_arc_are_settled_and_the_kink_is_said(hop, trued):
-    assert {f.kind for f in find(hop[1])} == {"hang", "arc"}
+    assert {"hang", "arc"} < {f.kind for f in find(hop[1])}
     after = find(read_shot(trued))
-    assert {f.kind for f in after} == {"kink"}
+    assert not {"hang", "arc"} & {f.kind for f in after}
     assert {f.grade for f in after} == {"strained"}
-    assert "Leaves with a jerk" in after[0].says
+    (kink,) = (f for f in after if f.kind == "kink")
+    assert "Leaves with a jerk" in kink.says
 
 
 def test_the_cost_agrees_with_the_reading_after(hop, trued):
@@ -69,11 +70,10 @@ def test_the_cost_agrees_with_the_reading_after(hop, trued):
 
 def test_a_kink_says_which_way_it_goes(trued):
     """The floating hop, trued, leaves faster than its push; under stronger gravity, trued to weaker, slower."""
-    rushed = key_shot(with_gravity(gap_hop.SCORE, 2.0))
+    rushed = key_shot(with_gravity(gap_hop.SCORE, 3.0))
     slower = proposed(rushed).edit.apply(rushed)
     faster = " ".join(f.says for f in find(read_shot(trued)))
     assert "more than the push" in faster
-    assert "is gone within one frame" in faster
     less = " ".join(f.says for f in find(read_shot(slower)))
     assert "less than the push" in less
     assert "faster from contact than it fell" in less

@@ -13,10 +13,11 @@ from ironarc.core.judging.grades import GRADES, limits_of
 from ironarc.core.judging.reading_json import finding_to_plain, flight_to_plain
 from ironarc.core.reading import Reading
 from ironarc.core.reading.asked import asked_rise, gravity_arc
-from ironarc.core.reading.contacts import FOOT_POINTS, runs
 from ironarc.core.reading.flights import Flight
+from ironarc.core.reading.footing import runs
 from ironarc.core.reading.momentum import set_off
 from ironarc.core.reading.points import guide_distance, guided
+from ironarc.core.reading.skin import LIMBS, limb_of, parts_of
 from ironarc.core.reading.travel import travel_direction
 from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.props import Prop
@@ -25,8 +26,7 @@ from ironarc.core.scene.reference import Reference
 from ironarc.core.truing import settles
 from ironarc.web.variants import View
 
-# Which contact points share a pier on the trestle
-PIER_NAMES = {"palm": "hand"}
+_PIER_KINDS = {"heel": "foot", "ball": "foot", "toe": "foot", "tip": "foot", "palm": "hand"}
 
 
 def motion_bytes(reading: Reading) -> bytes:
@@ -103,20 +103,35 @@ def flight_data(reading: Reading, flight: Flight, grade: str, limits=GRADES) -> 
 
 
 def piers(reading: Reading) -> list[dict]:
-    """Spans by limb: [{limb, side, spans: [[first, last], …]}], feet always, others where they touch."""
-    points = reading.body.anatomy.contact_points
-    frames = reading.poses.frames
-    limbs: dict[tuple[str, str], list[int]] = {}
-    for i, point in enumerate(points):
-        name = "foot" if point.point in FOOT_POINTS else PIER_NAMES.get(point.point, point.point)
-        limbs.setdefault((name, point.side), []).append(i)
-    out = []
-    for (limb, side), columns in limbs.items():
-        spans = [[int(frames[a]), int(frames[b - 1])] for a, b in runs(reading.on_ground[:, columns].any(axis=1))]
-        if spans or limb == "foot":
-            out.append({"limb": limb, "side": side, "spans": spans})
-    order = {"foot": 0, "hand": 1}
-    return sorted(out, key=lambda p: (order.get(p["limb"], 2), p["limb"], p["side"]))
+    """One lane a limb that touches, the legs always: [{limb, spans}]. A span is one part on one surface.
+
+    part : as an animator calls it; kind : "foot", "hand" or "other", drawn apart; hand : set by a person;
+    doubt : nothing rests there, and it counts as borne for want of proof that it flies
+    """
+    skin, names, frames = reading.traced.track.skin, reading.poses.rig.names, reading.poses.frames
+    lanes: dict[str, list[dict]] = {limb: [] for limb in LIMBS if limb.endswith("leg")}
+    for part, points in parts_of(skin, names).items():
+        limb = limb_of(skin.points[points[0]])
+        for surface, touch in reading.touch.items():
+            for a, b in runs(touch[:, points].any(axis=1)):
+                span = slice(a, b)
+                said = reading.said is not None and bool((reading.said.touches[surface][span][:, points] > 0).any())
+                at = [points[k] for k in np.flatnonzero(touch[span][:, points].any(axis=0))]
+                lanes.setdefault(limb, []).append(
+                    {
+                        "part": part,
+                        "kind": _PIER_KINDS.get(skin.points[points[0]].point, "other"),
+                        "surface": surface,
+                        "start": int(frames[a]),
+                        "end": int(frames[b - 1]),
+                        "hand": said,
+                        "grips": reading.said is not None and bool(reading.said.grips[span][:, points].any()),
+                        "doubt": bool(reading.footing.doubt[span].all()),
+                        "points": [[names[skin.points[i].joint], skin.points[i].point] for i in at],
+                    }
+                )  # fmt: skip
+    order = list(LIMBS)
+    return [{"limb": limb, "spans": lanes[limb]} for limb in sorted(lanes, key=order.index)]
 
 
 def _computed(reading: Reading) -> list | None:

@@ -24,8 +24,8 @@ AIR = ""  # the surface of a contact point that is said to touch nothing
 class HandContact:
     """What a person says of a contact point over a span: that it rests on a surface, or touches nothing.
 
-    joint, point : as the anatomy names them; start, end : own frames, both included
-    surface : "floor", the id of a prop, or "" for nothing
+    joint, point : as the skin names them, or both "" for the body as a whole; start, end : own frames, both included
+    surface : "floor", the id of a prop, or "" for nothing; grips : whether it may pull as well as push
     """
 
     joint: str
@@ -33,10 +33,11 @@ class HandContact:
     start: int
     end: int
     surface: str = AIR
+    grips: bool = False
 
     def checked(self, rig: Rig) -> "HandContact":
         """Itself; EditError for a span or joint that can't be."""
-        if self.joint not in rig:
+        if self.joint and self.joint not in rig:
             raise EditError(f"There is no joint called {self.joint} to touch anything.")
         if self.end < self.start:
             raise EditError(

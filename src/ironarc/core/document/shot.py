@@ -46,7 +46,8 @@ class Shot:
     """A shot. frames : how many; first_frame : the number of the first
 
     frame_time_s : seconds a frame, 1 / rate; source : name of the file it came from, or "" if it was keyed here
-    floor_m : height of the floor, None to estimate it; floor_by_hand : True if a person set it
+    floor_m : height of the floor over the origin, None to estimate it; floor_by_hand : True if a person set it
+    floor_slope : (2,) rise of the floor per metre along x and z
     limits : of findings, where they differ from the table's
     """
 
@@ -65,6 +66,7 @@ class Shot:
     display: Display = field(default_factory=Display)
     floor_by_hand: bool = False
     limits: tuple[Limit, ...] = ()
+    floor_slope: tuple[float, float] = (0.0, 0.0)
 
     @property
     def fps(self) -> float:

@@ -10,7 +10,6 @@ from ironarc.core.columns.turns import smooth_turns
 from ironarc.core.document.performer import Performer
 from ironarc.core.document.shot import Shot
 from ironarc.core.errors import EditError
-from ironarc.core.figure.anatomy import flesh_m
 from ironarc.core.figure.crew import GULL, STOCK, rig_of
 from ironarc.core.figure.rig import POSITION_CHANNELS
 from ironarc.core.motion.layers import KEYED, REPLACES, TURN, Layer
@@ -63,6 +62,6 @@ def stock_performer(key: str, pose: str, shot: Shot) -> Performer:
     joints = np.array([p.joint for p in anatomy.contact_points], dtype=int)
     local = np.array([p.position_m for p in anatomy.contact_points])
     at = poses.position[0, joints] + rotation.rotate(poses.rotation[0, joints], local)
-    lowest = (at[:, 1] - flesh_m(anatomy)).min()
+    lowest = at[:, 1].min()
     columns[root, "ty"] = smooth_keys([1], [float(-lowest / CM)])
     return replace(performer, layers=(replace(base, columns=columns),))

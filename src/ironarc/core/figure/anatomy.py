@@ -16,15 +16,9 @@ from ironarc.core.figure.segments import (
     HEAD_LENGTH,
     HEEL_BEHIND_ANKLE,
 )
-from ironarc.core.settings import REFERENCE_HEIGHT_M
 
 UP = np.array([0.0, 1.0, 0.0])
 SIDES = ("left", "right")
-# Flesh between a contact point's joint and the skin, m, for a figure 1.75 m tall
-PADDING_M = {
-    "heel": 0.0, "ball": 0.0, "toe": 0.0, "palm": 0.02, "knee": 0.055, "elbow": 0.045, "shoulder": 0.06,
-    "seat": 0.11, "back": 0.12, "head": 0.02, "tip": 0.0,
-}  # fmt: skip
 UNEVEN = 0.1  # left and right may differ by this share of their length
 
 
@@ -77,7 +71,7 @@ class Anatomy:
     meanings : one a joint
     chains : body segments
     unexplained_bones : bones of joints that no name explains
-    contact_points : where the body may touch the ground
+    contact_points : soles and palms, or the tips of a body that no name explains
     height_m : estimated standing height
     forward : (3,) unit, the way the figure faces in rest
     doubts : sentences on what doesn't fit: sides that differ, joints out of order
@@ -381,28 +375,13 @@ class _Finder:
                 add(foot, "heel", side, heel)
                 add(foot, "ball", side, ball)
                 add(foot if toe_joint is None else toe_joint, "toe", side, toe)
-            for role, point in (("shank", "knee"), ("forearm", "elbow"), ("upper arm", "shoulder")):
-                if (joint := self.first(role, side)) is not None:
-                    add(joint, point, side, self.rest[joint])
         for chain in chains:
-            last = chain.bones[-1]
-            tip = self.rest[last.joint] + last.end_m
             if chain.segment == "hand":
-                add(last.joint, "palm", chain.side, tip)
-            elif chain.segment == "head":
-                add(last.joint, "head", "", tip)
-            elif chain.segment == "trunk":
-                seat = chain.bones[0]
-                add(seat.joint, "seat", "", self.rest[seat.joint] + seat.start_m)
-                add(last.joint, "back", "", (self.rest[last.joint] + last.start_m + tip) / 2)
-        if not out:
+                last = chain.bones[-1]
+                add(last.joint, "palm", chain.side, self.rest[last.joint] + last.end_m)
+        if not any(point.point != "palm" for point in out):
             # a machine or an animal with no part the names explain stands on the tips of its chains
             for joint, ends in self.ends.items():
                 for end in ends:
                     add(joint, "tip", "", self.rest[joint] + end)
         return out
-
-
-def flesh_m(anatomy: Anatomy) -> np.ndarray:
-    """(points,) m of flesh between each contact point and the skin."""
-    return np.array([PADDING_M[p.point] for p in anatomy.contact_points]) * anatomy.height_m / REFERENCE_HEIGHT_M

@@ -1,26 +1,27 @@
-"""Where and when the body touches the floor and the props, and where the floor is."""
+"""What touches what: the skin against the floor and the props, with a person's word over the detector's."""
 
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
+from itertools import pairwise
 
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.document.performer import HandContact
-from ironarc.core.figure.anatomy import Anatomy, flesh_m
-from ironarc.core.motion.poses import Poses
+from ironarc.core.document.performer import AIR, HandContact
+from ironarc.core.reading.floor import Floor
+from ironarc.core.reading.footing import Span, runs
+from ironarc.core.reading.skin import Skin, SkinTrack
 from ironarc.core.scene.props import Prop
-from ironarc.core.settings import REFERENCE_HEIGHT_M, SETTINGS
+from ironarc.core.settings import SETTINGS
 
-FOOT_POINTS = frozenset({"heel", "ball", "toe"})
 FLOOR = "floor"
 
 
 @dataclass(frozen=True)
 class Contact:
-    """A point of the body resting on something from frame `start` to frame `end`, both included.
+    """A point of the body on something from frame `start` to frame `end`, both included.
 
-    surface : "floor", or the id of a prop
+    surface : "floor", or the id of a prop; by_hand : set by a person; grips : may pull as well as push
     """
 
     joint: str
@@ -29,42 +30,63 @@ class Contact:
     start: int
     end: int
     surface: str = FLOOR
+    by_hand: bool = False
+    grips: bool = False
 
 
 @dataclass(frozen=True)
-class PointTrack:
-    """World positions (frames, points, 3) m of the contact points, the padding (points,) m of flesh around
-    each, and the slower of the speeds from and to the frames `step` away (frames, points) m/s."""
+class Surface:
+    """How a body's skin lies to one surface.
 
-    position: np.ndarray
-    padding: np.ndarray
+    away : (frames, points) m, less than 0 inside; speed : (frames, points) m/s against it
+    normal : (frames or 1, points or 1, 3) unit, out of it, world
+    """
+
+    away: np.ndarray
     speed: np.ndarray
-    step: int = 1
-
-    @property
-    def lowest(self) -> np.ndarray:
-        """(frames, points) m: height of the skin below each point."""
-        return self.position[..., 1] - self.padding
+    normal: np.ndarray
 
 
-def track_points(poses: Poses, anatomy: Anatomy, step: int = 1) -> PointTrack:
-    """Follows every contact point of the body; speeds are those over `step` frames.
+def surfaces_of(
+    track: SkinTrack, floor: Floor, props: Sequence[Prop], frames: np.ndarray, dt: float, size: float
+) -> dict[str, Surface]:
+    """The floor and every prop that something comes near, by id."""
+    out = {FLOOR: Surface(floor.clearance(track.at), track.speed, floor.normal[None, None])}
+    for prop in props:
+        found = _prop_surface(track, prop, frames, dt, size)
+        if found is not None:
+            out[prop.id] = found
+    return out
 
-    The slower of the backward and the forward speed is kept: on the last frame of a contact a point is
-    still, seen backwards, however fast it leaves, and on the first frame it is still seen forwards.
-    """
-    points = anatomy.contact_points
-    joints = np.array([p.joint for p in points], dtype=int)
-    local = np.array([p.position_m for p in points]).reshape(-1, 3)
-    at = poses.position[:, joints] + rotation.rotate(poses.rotation[:, joints], local)
-    return PointTrack(at, flesh_m(anatomy), slower_speed(at, poses.dt, step), step)
+
+def _prop_surface(track: SkinTrack, prop: Prop, frames: np.ndarray, dt: float, size: float) -> Surface | None:
+    """A point far inside passes through the prop and does not rest on it: `away` is infinite there."""
+    at, turn = prop.track(frames if prop.is_keyed else frames[:1])
+    own = rotation.rotate(turn[:, None], track.middle - at[:, None], back=True)
+    girth = np.sqrt(track.skin.half.prod(axis=1))
+    away = prop.distance(own) - girth
+    if away.size == 0 or away.min() > SETTINGS["contact_clear"].value * size:
+        return None
+    normal = _gradient(prop, own)
+    # the material on the side that faces the prop, as it moves against the prop
+    skin = own - girth[:, None] * normal
+    speed = track.speed if not prop.is_keyed else _slower_speed(skin, dt, track.step)
+    speed = np.minimum(speed, _slower_speed(own, dt, track.step)) if not prop.is_keyed else speed
+    inside = away < -SETTINGS["contact_deep"].value * size
+    return Surface(np.where(inside, np.inf, away), speed, rotation.rotate(turn[:, None], normal))
 
 
-def slower_speed(at: np.ndarray, dt: float, step: int = 1) -> np.ndarray:
-    """(frames, points) m/s: the slower of backward and forward speed of `at` (frames, points, 3) m over `step` frames.
+def _gradient(prop: Prop, own: np.ndarray, step: float = 1e-4) -> np.ndarray:
+    """(frames, points, 3) unit: the way out of a prop, in its axes."""
+    rise = np.stack(
+        [prop.distance(own + step * axis) - prop.distance(own - step * axis) for axis in np.eye(3)], axis=-1
+    )
+    length = np.linalg.norm(rise, axis=-1, keepdims=True)
+    return np.where(length > 1e-9, rise / np.maximum(length, 1e-9), [0.0, 1.0, 0.0])
 
-    Nearer to an end than a step, the speed over the step at that end.
-    """
+
+def _slower_speed(at: np.ndarray, dt: float, step: int) -> np.ndarray:
+    """(frames, points) m/s: the slower of backward and forward speed of `at` (frames, points, 3) m over `step`."""
     step = min(step, len(at) - 1)
     if step < 1:
         return np.zeros(at.shape[:2])
@@ -73,117 +95,103 @@ def slower_speed(at: np.ndarray, dt: float, step: int = 1) -> np.ndarray:
     return np.minimum(np.concatenate([begins, moved]), np.concatenate([moved, ends]))
 
 
-def estimate_floor(track: PointTrack, anatomy: Anatomy) -> float:
-    """Height (m) of the level the feet rest at.
-
-    Of the foot points (all points, for a body with no feet) that are slow, each frame's lowest is taken;
-    the floor is the middle of the narrowest band that holds a third of those heights, so that a capture's
-    scatter averages out and a few frames below it don't pull it down.
-    """
-    feet = [i for i, p in enumerate(anatomy.contact_points) if p.point in FOOT_POINTS]
-    use = feet or list(range(len(anatomy.contact_points)))
-    if not use:
-        return 0.0
-    height = track.lowest[:, use]
-    scale = anatomy.height_m / REFERENCE_HEIGHT_M
-    slow = track.speed[:, use] < SETTINGS["contact_slow"].value * scale
-    lowest = np.where(slow, height, np.inf).min(axis=1)
-    lowest = np.sort(lowest[np.isfinite(lowest)])
-    if len(lowest) == 0:
-        return float(height.min())
-    count = max(len(lowest) // 3, 1)
-    width = lowest[count - 1 :] - lowest[: len(lowest) - count + 1]
-    start = int(np.argmin(width))
-    return float(np.median(lowest[start : start + count]))
-
-
-def touching(track: PointTrack, anatomy: Anatomy, floor_m: float) -> np.ndarray:
-    """(frames, points) bool: near the floor and slow, with hysteresis."""
-    return _resting(track.lowest - floor_m, track.speed, anatomy.height_m / REFERENCE_HEIGHT_M)
-
-
-def touching_prop(track: PointTrack, anatomy: Anatomy, prop: Prop, frames: np.ndarray, dt: float) -> np.ndarray:
-    """(frames, points) bool: near a prop's surface and slow against it, however the prop itself moves.
-
-    A point far inside passes through the prop and does not rest on it.
-    """
-    scale = anatomy.height_m / REFERENCE_HEIGHT_M
-    # one that rests is in one place for all frames
+def depth_inside(track: SkinTrack, prop: Prop, frames: np.ndarray) -> np.ndarray:
+    """(frames, points) m that the middle of each point lies inside a prop, less its flesh; 0 outside."""
     at, turn = prop.track(frames if prop.is_keyed else frames[:1])
-    own = rotation.rotate(turn[:, None], track.position - at[:, None], back=True)
-    away = prop.distance(own) - track.padding
-    if away.min() > SETTINGS["contact_near"].value * scale:
-        return np.zeros(away.shape, dtype=bool)  # nothing ever comes near
-    inside = away < -SETTINGS["contact_deep"].value * scale
-    return _resting(np.where(inside, np.inf, away), slower_speed(own, dt, track.step), scale)
+    own = rotation.rotate(turn[:, None], track.middle - at[:, None], back=True)
+    return np.maximum(-prop.distance(own), 0.0)
 
 
-def _resting(away: np.ndarray, speed: np.ndarray, scale: float) -> np.ndarray:
-    near, leave, slow, fast = (
-        SETTINGS[key].value * scale for key in ("contact_near", "contact_leave", "contact_slow", "contact_fast")
-    )
-    begins = (away < near) & (speed < slow)
-    holds = (away < leave) & (speed < fast)
-    return _hold_from_seed(begins, holds)
+@dataclass(frozen=True)
+class Said:
+    """What a person says, on the shot's frames.
 
-
-def _hold_from_seed(begins: np.ndarray, holds: np.ndarray) -> np.ndarray:
-    """True over every run of `holds` along axis 0 from the first `begins` within it to the last."""
-    forward = _latch(begins, holds)
-    backward = _latch(begins[::-1], holds[::-1])[::-1]
-    return forward & backward
-
-
-def _latch(begins: np.ndarray, holds: np.ndarray) -> np.ndarray:
-    """Switched on by `begins`, and kept on as long as `holds` stays true."""
-    row = np.arange(len(begins))[:, None]
-    last_begin = np.maximum.accumulate(np.where(begins, row, -1), axis=0)
-    last_break = np.maximum.accumulate(np.where(holds | begins, -1, row), axis=0)
-    return last_begin > last_break
-
-
-def set_by_hand(
-    surfaces: Mapping[str, np.ndarray], by_hand: Sequence[HandContact], anatomy: Anatomy, frames: np.ndarray
-) -> dict[str, np.ndarray]:
-    """What touches what (frames, points) by surface, with a person's word over what was detected.
-
-    by_hand : on the shot's frames; a point that is said to rest on one surface rests on no other, and on none
-        where it is said to touch nothing. Surfaces and points that are gone are passed over.
+    touches : by surface, (frames, points) int8: 1 rests on it, -1 does not, 0 nothing said
+    grips : (frames, points) bool; borne, aloft : (frames,) bool, of the body as a whole
     """
-    out = dict(surfaces)
-    names = anatomy.rig.names
+
+    touches: Mapping[str, np.ndarray]
+    grips: np.ndarray
+    borne: np.ndarray
+    aloft: np.ndarray
+
+    @property
+    def lifted(self) -> np.ndarray:
+        """(frames, points) bool: said to touch nothing, or to rest elsewhere only."""
+        return np.logical_or.reduce([said < 0 for said in self.touches.values()])
+
+    @property
+    def rests(self) -> np.ndarray:
+        """(frames, points) bool: said to rest on something."""
+        return np.logical_or.reduce([said > 0 for said in self.touches.values()])
+
+
+def what_is_said(
+    by_hand: Sequence[HandContact],
+    surfaces: Mapping[str, Surface],
+    skin: Skin,
+    names: Sequence[str],
+    frames: np.ndarray,
+) -> Said | None:
+    """A person's contacts laid over frames and points; None where there are none.
+
+    A point that is said to rest on one surface rests on no other. A contact of no joint is of the body as a whole: in
+    the air for no surface, else borne by whatever point is nearest. Surfaces and points that are gone are passed over.
+    """
+    if not by_hand:
+        return None
+    shape = len(frames), len(skin.points)
+    touches = {name: np.zeros(shape, dtype=np.int8) for name in surfaces}
+    grips = np.zeros(shape, dtype=bool)
+    borne, aloft = np.zeros(len(frames), dtype=bool), np.zeros(len(frames), dtype=bool)
     for contact in by_hand:
+        rows = (frames >= contact.start) & (frames <= contact.end)
+        if not contact.joint:
+            aloft[rows], borne[rows] = contact.surface == AIR, contact.surface != AIR
+            continue
         points = [
-            i for i, p in enumerate(anatomy.contact_points)
-            if names[p.joint] == contact.joint and p.point == contact.point
+            i for i, p in enumerate(skin.points) if names[p.joint] == contact.joint and p.point == contact.point
         ]  # fmt: skip
-        at = np.ix_((frames >= contact.start) & (frames <= contact.end), points)
-        for name in out:
-            changed = out[name].copy()
-            changed[at] = name == contact.surface
-            out[name] = changed
-    return out
+        if contact.surface != AIR and contact.surface not in touches:
+            continue
+        at = np.ix_(rows, points)
+        for name, said in touches.items():
+            said[at] = 1 if name == contact.surface else -1
+        grips[at] = contact.grips
+        if points:
+            borne[rows] |= contact.surface != AIR
+    return Said(touches, grips, borne & ~aloft, aloft)
 
 
-def contact_spans(on: np.ndarray, anatomy: Anatomy, frames: np.ndarray, surface: str = FLOOR) -> list[Contact]:
-    """One Contact with `surface` for each run of True in each column of `on` (frames, points)."""
+def contact_spans(
+    on: np.ndarray, skin: Skin, names: Sequence[str], frames: np.ndarray, surface: str = FLOOR,
+    said: np.ndarray | None = None, grips: np.ndarray | None = None,
+) -> list[Contact]:  # fmt: skip
+    """One Contact with `surface` for each run of True in each column of `on` (frames, points).
+
+    said, grips : (frames, points) bool, where a person set it, and where it may pull; a span is cut where it changes
+    """
+    none = np.zeros(on.shape, dtype=bool)
+    said, grips = none if said is None else said, none if grips is None else grips
+    state = on * (1 + 2 * said.astype(np.int8) + 4 * grips.astype(np.int8))
     out = []
-    for i, point in enumerate(anatomy.contact_points):
-        for a, b in runs(on[:, i]):
+    for i, point in enumerate(skin.points):
+        for a, b in _equal_runs(state[:, i]):
             out.append(
                 Contact(
-                    anatomy.rig.names[point.joint],
-                    point.point,
-                    point.side,
-                    int(frames[a]),
-                    int(frames[b - 1]),
-                    surface,
+                    names[point.joint], point.point, point.side, int(frames[a]), int(frames[b - 1]), surface,
+                    bool(said[a, i]), bool(grips[a, i]),
                 )
-            )
+            )  # fmt: skip
     return out
 
 
-def runs(flags: np.ndarray) -> list[tuple[int, int]]:
-    """Index spans [a, b) over which `flags` (n,) is True."""
-    edges = np.flatnonzero(np.diff(np.concatenate([[False], flags, [False]]).astype(np.int8)))
-    return [(int(a), int(b)) for a, b in zip(edges[::2], edges[1::2], strict=True)]
+def _equal_runs(state: np.ndarray) -> list[Span]:
+    """Index spans [a, b) of equal values that are not 0."""
+    edges = [0, *(np.flatnonzero(np.diff(state)) + 1).tolist(), len(state)]
+    return [(a, b) for a, b in pairwise(edges) if a < b and state[a]]
+
+
+def frame_spans(flags: np.ndarray, frames: np.ndarray) -> list[tuple[int, int]]:
+    """Runs of True as first and last frame of the shot."""
+    return [(int(frames[a]), int(frames[b - 1])) for a, b in runs(flags)]

@@ -41,13 +41,13 @@ class Flight:
     hang_frames, hang_s : frames in the air, and their time
     rise_m, drop_m : take-off to apex and apex to landing
     apex_frame : the frame nearest the top
-    take_off_ms : (3,) m/s at take-off, from the fitted arc
+    take_off_ms, landing_ms : (3,) m/s at take-off and at landing, from the fitted arc
     implied_g, implied_g_se : m/s², the gravity the path itself follows, and its standard error
     arc_rms_m, arc_max_m : distance from the nearest arc with the shot's gravity
     speed_factor : sqrt(implied_g / g), the share of true speed it plays at
     kink_take_off_ms, kink_landing_ms : (3,) m/s, velocity of the arc, carried one frame out, over that of
         the neighbouring contact (zeros where not seen, or where what is held changes right there)
-    spin : see Spin
+    spin : see Spin; spin_gained, spin_lost : (3,) kg·m²/s, mean spin over that of the contact before, and after over it
     steps : where what is held changes in the air, see Step
     """
 
@@ -69,6 +69,9 @@ class Flight:
     kink_take_off_ms: np.ndarray
     kink_landing_ms: np.ndarray
     spin: Spin
+    landing_ms: np.ndarray
+    spin_gained: np.ndarray
+    spin_lost: np.ndarray
     steps: tuple[Step, ...] = ()
 
 
@@ -175,6 +178,7 @@ def measure_flight(
     nothing new, so the standard error is that of the measured ones
     """
     n = b - a
+    spin = measure_spin(L[a:b], inertia, [(x - a, y - a) for x, y in spans or ((a, b),)], (a == 0, b == len(com)))
     parts = [(start - a, end - a) for start, end in spans or ((a, b),)]
     own, ideal = fit_arcs(com[a:b], dt, parts), fit_arcs(com[a:b], dt, parts, g)
     off = np.linalg.norm(np.concatenate([fit.residual for fit in ideal]), axis=1)
@@ -208,7 +212,10 @@ def measure_flight(
         # where what is held changes at the very edge, the arc is not that of the whole which left or lands
         kink_take_off_ms=before - v_com[a - 1] if a > 0 and parts[0][0] == 0 else np.zeros(3),
         kink_landing_ms=after - v_com[b] if b < len(y) and parts[-1][1] == n else np.zeros(3),
-        spin=measure_spin(L[a:b], inertia, parts),
+        spin=spin,
+        spin_gained=spin.mean - L[a - 1] if a > 0 and parts[0][0] == 0 else np.zeros(3),
+        spin_lost=L[b] - spin.mean if b < len(y) and parts[-1][1] == n else np.zeros(3),
+        landing_ms=own[-1].velocity_at((n - 0.5) * dt),
         steps=steps,
     )
 
@@ -223,11 +230,21 @@ def _steps(fits: list[ArcFit], parts: list[tuple[int, int]], dt: float, first: i
     return tuple(out)
 
 
-def measure_spin(L: np.ndarray, inertia: np.ndarray, parts: list[tuple[int, int]] | None = None) -> Spin:
+def measure_spin(
+    L: np.ndarray,
+    inertia: np.ndarray,
+    parts: list[tuple[int, int]] | None = None,
+    cut: tuple[bool, bool] = (False, False),
+) -> Spin:
     """Mean, steadiness and turns per second of L (frames, 3), with inertia (frames, 3, 3) about the com.
 
     parts : spans [a, b) over which one whole turns; each is held against its own mean
+    cut : whether the range begins and ends in flight; the frame there has neighbours on one side only, and is left out
     """
+    if len(L) > 6:
+        a, b = int(cut[0]), len(L) - int(cut[1])
+        L, inertia = L[a:b], inertia[a:b]
+        parts = [(max(x - a, 0), min(y, b) - a) for x, y in parts or [(0, b)] if min(y, b) - max(x, a) > 1]
     mean = L.mean(axis=0)
     parts = parts or [(0, len(L))]
     off = np.concatenate([L[a:b] - L[a:b].mean(axis=0) for a, b in parts])

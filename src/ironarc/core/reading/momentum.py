@@ -7,7 +7,7 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.figure.body import Body, world_inertia
 from ironarc.core.motion.poses import Poses
-from ironarc.core.reading.derivatives import apply, derivative, difference_operator
+from ironarc.core.reading.derivatives import QUADRATIC, apply, derivative, difference_operator
 
 
 def body_centres(poses: Poses, body: Body) -> np.ndarray:
@@ -52,7 +52,9 @@ class Momentum:
     angular_momentum: np.ndarray
 
 
-def momentum(poses: Poses, body: Body, centres: np.ndarray, com: np.ndarray, breaks: list[int]) -> Momentum:
+def momentum(
+    poses: Poses, body: Body, centres: np.ndarray, com: np.ndarray, breaks: list[int], degree: int = QUADRATIC
+) -> Momentum:
     """L = Σ mᵢ (rᵢ - c) × (vᵢ - v_c) + Rᵢ Iᵢ Rᵢᵀ ωᵢ, with derivatives cut at `breaks` (frame indices).
 
     A quadratic fitted to points on a circle falls short of their speed, at the ends of a span by several
@@ -67,7 +69,7 @@ def momentum(poses: Poses, body: Body, centres: np.ndarray, com: np.ndarray, bre
     shape = (centres - com[:, None]) @ R0  # rows times R₀ are R₀ᵀ (r - c)
     turning = poses.rotation[:, [root, *body.joints]]
     moving = np.concatenate([com[:, None], shape, angle_increments(turning)], axis=1)
-    rates = apply(difference_operator(n, poses.dt, 1, tuple(breaks)), moving)
+    rates = apply(difference_operator(n, poses.dt, 1, tuple(breaks), degree), moving)
     v_com, shape_rate, root_rate, omega = np.split(rates, [1, 1 + len(masses), 2 + len(masses)], axis=1)
     weighed = np.swapaxes(shape * masses[:, None], 1, 2)
     twist, spread = weighed @ shape_rate, weighed @ shape
@@ -77,7 +79,7 @@ def momentum(poses: Poses, body: Body, centres: np.ndarray, com: np.ndarray, bre
     orbital -= (root_rate @ spread)[:, 0]
     own = np.swapaxes(np.swapaxes(omega, 0, 1) @ body.inertias, 0, 1)  # symmetric: rows will do
     L = (R0 @ orbital[..., None])[..., 0] + rotation.rotate(turning[:, 1:], own).sum(axis=1)
-    return Momentum(v_com[:, 0], derivative(com, poses.dt, 2, tuple(breaks)), L)
+    return Momentum(v_com[:, 0], derivative(com, poses.dt, 2, tuple(breaks), degree), L)
 
 
 def whole_inertia(poses: Poses, body: Body, centres: np.ndarray, com: np.ndarray, at: slice) -> np.ndarray:
@@ -89,17 +91,26 @@ def whole_inertia(poses: Poses, body: Body, centres: np.ndarray, com: np.ndarray
     return own + square[:, None, None] * np.eye(3) - outer
 
 
-@dataclass(frozen=True)
-class Laden:
-    """The body with what it holds: com (frames, 3) m, mass (frames,) kg, and the momentum of both together."""
+def laden_path(body_kg: float, body_com: np.ndarray, loads) -> tuple[np.ndarray, np.ndarray, np.ndarray]:
+    """Mass (frames,) kg, com and path (frames, 3) m of a body with what it holds.
 
-    com: np.ndarray
-    mass: np.ndarray
-    moved: Momentum
+    The com shifts when more or less is held, though nothing moves; the path is the com without these shifts: each
+    step from a frame to the next is made with what is held half-way between them.
+    """
+    mass = body_kg + sum(load.mass for load in loads)
+    moment = body_kg * body_com + sum(load.mass[:, None] * load.centre for load in loads)
+    com = moment / mass[:, None]
+    middle = [(load.mass[1:] + load.mass[:-1]) / 2 for load in loads]
+    step = body_kg * np.diff(body_com, axis=0)
+    step = step + sum(m[:, None] * np.diff(load.centre, axis=0) for m, load in zip(middle, loads, strict=True))
+    step /= (body_kg + sum(middle))[:, None]
+    return mass, com, com[:1] + np.concatenate([np.zeros((1, 3)), np.cumsum(step, axis=0)])
 
 
-def with_loads(poses: Poses, body_kg: float, com: np.ndarray, moved: Momentum, loads, breaks: list[int]) -> Laden:
-    """A body's com and momentum together with its loads'.
+def with_loads(
+    poses: Poses, body_kg: float, com: np.ndarray, moved: Momentum, loads, breaks: list[int], degree: int = QUADRATIC
+) -> Momentum:
+    """The momentum of a body, com (frames, 3) m and momentum `moved`, together with its loads.
 
     A load that is taken up counts little by little: m(t). Speeds are p / M with p = Σ m(t) v, not the rate of the
     common com, which shifts because more counts and not because anything moves; so no force is invented.
@@ -114,25 +125,28 @@ def with_loads(poses: Poses, body_kg: float, com: np.ndarray, moved: Momentum, l
     def mean(of_body: np.ndarray, of_loads: list[np.ndarray]) -> np.ndarray:
         return share * (body_kg * of_body + sum(w * v for w, v in zip(weights, of_loads, strict=True)))
 
+    def rate(x: np.ndarray, order: int) -> np.ndarray:
+        return derivative(x, poses.dt, order, edges, degree)
+
     common = mean(com, [load.centre for load in loads])
-    speed = mean(moved.com_velocity, [derivative(load.centre, poses.dt, 1, edges) for load in loads])
-    push = mean(moved.com_acceleration, [derivative(load.centre, poses.dt, 2, edges) for load in loads])
-    against_body = [_speed_against(poses, load.centre - com, edges) for load in loads]
+    speed = mean(moved.com_velocity, [rate(load.centre, 1) for load in loads])
+    push = mean(moved.com_acceleration, [rate(load.centre, 2) for load in loads])
+    against_body = [_speed_against(poses, load.centre - com, edges, degree) for load in loads]
     drift = mean(np.zeros_like(com), against_body)
     L = moved.angular_momentum - body_kg * np.cross(com - common, drift)
     for w, load, apart in zip(weights, loads, against_body, strict=True):
-        omega = derivative(angle_increments(load.rotation[:, None])[:, 0], poses.dt, 1, edges)
+        omega = rate(angle_increments(load.rotation[:, None])[:, 0], 1)
         own = rotation.rotate(load.rotation, load.inertia * omega)
         L = L + w * np.cross(load.centre - common, apart - drift) + load.counts[:, None] * own
-    return Laden(common, mass, Momentum(speed, push, L))
+    return Momentum(speed, push, L)
 
 
-def _speed_against(poses: Poses, apart: np.ndarray, edges: tuple[int, ...]) -> np.ndarray:
+def _speed_against(poses: Poses, apart: np.ndarray, edges: tuple[int, ...], degree: int) -> np.ndarray:
     """(frames, 3) m/s: rate of a distance (frames, 3) from the body's com, as R₀ (ρ̇ + Ω × ρ)."""
     turn = poses.rotation[:, poses.rig.roots[0]]
     shape = rotation.rotate(turn, apart, back=True)
-    turning = derivative(angle_increments(turn[:, None])[:, 0], poses.dt, 1, edges)
-    return rotation.rotate(turn, derivative(shape, poses.dt, 1, edges) + np.cross(turning, shape))
+    turning = derivative(angle_increments(turn[:, None])[:, 0], poses.dt, 1, edges, degree)
+    return rotation.rotate(turn, derivative(shape, poses.dt, 1, edges, degree) + np.cross(turning, shape))
 
 
 def laden_inertia(

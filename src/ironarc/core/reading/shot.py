@@ -6,8 +6,10 @@ import numpy as np
 
 from ironarc.core.document import HandContact, Performer, Shot
 from ironarc.core.figure.body import Body
-from ironarc.core.reading.contacts import estimate_floor, track_points
-from ironarc.core.reading.read import Reading, frames_a_sample, read
+from ironarc.core.reading.floor import SET, Floor, estimate_floor
+from ironarc.core.reading.read import Reading, Traced, frames_a_sample, read_traced, trace
+from ironarc.core.reading.skin import follow, skin_of
+from ironarc.core.settings import REFERENCE_HEIGHT_M
 
 
 @dataclass(frozen=True)
@@ -24,30 +26,47 @@ def see(shot: Shot, performer_id: str = "") -> Seen:
     return Seen(shot, shot.performer_called(performer_id), read_shot(shot, performer_id=performer_id))
 
 
-def floor_of(shot: Shot) -> float:
-    """Height (m) of the shot's floor: as written down, or estimated from the first performer's feet."""
+def floor_of(shot: Shot) -> Floor:
+    """The shot's floor: as written down, or estimated from the first performer's body."""
     if shot.floor_m is not None:
-        return shot.floor_m
-    anatomy = shot.performer.body().anatomy
+        return Floor(shot.floor_m, shot.floor_slope, SET)
+    return estimated_floor(shot)
+
+
+def estimated_floor(shot: Shot, tilted: bool = False) -> Floor:
+    """Where the first performer's body says that the floor is; `tilted`: also how it slopes."""
+    body = shot.performer.body()
     poses = shot.performer.poses(shot.frame_numbers(), shot.frame_time_s)
     step = round(frames_a_sample(shot.performer.sample_time_s, poses.dt))
-    return estimate_floor(track_points(poses, anatomy, step), anatomy)
+    return estimate_floor(follow(skin_of(body), poses, step), body.anatomy.height_m / REFERENCE_HEIGHT_M, tilted)
 
 
 def settled(shot: Shot) -> Shot:
     """With its floor written down where it was estimated, so that moving a body doesn't move the floor."""
-    return shot if shot.floor_m is not None else replace(shot, floor_m=floor_of(shot))
+    return shot if shot.floor_m is not None else replace(shot, floor_m=floor_of(shot).height_m)
 
 
-def read_shot(shot: Shot, body: Body | None = None, performer_id: str = "") -> Reading:
-    """Evaluates and reads one performer (the first for ""); `body` saves weighing it again."""
+def trace_shot(shot: Shot, body: Body | None = None, performer_id: str = "") -> Traced:
+    """Evaluates one performer (the first for "") and follows its skin; `body` saves weighing it again."""
     performer = shot.performer_called(performer_id)
-    floor = shot.floor_m if performer is shot.performer else floor_of(shot)
     done = performer.evaluate(shot.frame_numbers(), shot.frame_time_s)
-    return read(
-        done.poses, body or performer.body(), shot.g, floor, shot.props, performer.held(done.poses),
-        seen_contacts(performer), performer.timing.unheld(done.poses.frames), performer.sample_time_s,
+    first, last = performer.plays
+    start = shot.first_frame
+    plays = max(int(np.ceil(first)) - start, 0), min(int(np.floor(last)) - start + 1, shot.frames)
+    return trace(
+        done.poses, body or performer.body(), shot.props, performer.held(done.poses),
+        performer.timing.unheld(done.poses.frames), performer.sample_time_s, plays if plays[0] < plays[1] else None,
     )  # fmt: skip
+
+
+def read_shot(shot: Shot, body: Body | None = None, performer_id: str = "", traced: Traced | None = None) -> Reading:
+    """Evaluates and reads one performer (the first for "").
+
+    body : saves weighing it again; traced : of a shot that differs in contacts, gravity or floor at most, saves
+        evaluating it again
+    """
+    traced = traced or trace_shot(shot, body, performer_id)
+    return read_traced(traced, shot.g, floor_of(shot), seen_contacts(shot.performer_called(performer_id)))
 
 
 def seen_contacts(performer: Performer) -> tuple[HandContact, ...]:
@@ -66,7 +85,7 @@ def reads_alike(a: Shot, b: Shot, performer_id: str) -> bool:
     if performer_id not in {p.id for p in a.performers} & {p.id for p in b.performers}:
         return False
     of_a, of_b = a.performer_called(performer_id), b.performer_called(performer_id)
-    same = ("frame_time_s", "first_frame", "frames", "g", "floor_m")
+    same = ("frame_time_s", "first_frame", "frames", "g", "floor_m", "floor_slope")
     return (
         of_a is of_b
         and all(getattr(a, name) == getattr(b, name) for name in same)

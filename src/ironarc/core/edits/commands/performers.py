@@ -11,9 +11,9 @@ from ironarc.core.edits.commands.registry import command
 from ironarc.core.edits.commands.scene import prop_moved
 from ironarc.core.edits.items import set_item_of
 from ironarc.core.errors import EditError
-from ironarc.core.reading.contacts import FOOT_POINTS
 from ironarc.core.reading.points import TOP, point_at
 from ironarc.core.reading.shot import Seen
+from ironarc.core.reading.skin import SOLE
 from ironarc.core.scene.lineup import BY_SIZE, FREELY
 from ironarc.core.scene.lineup import line_up as lined_up
 from ironarc.core.scene.placement import Placement
@@ -85,7 +85,7 @@ def _soles(seen: Seen, frame: int) -> np.ndarray:
     """(points, 3) m: heels, balls and toes at a frame. EditError for a figure that has none."""
     p = seen.performer
     poses, points = p.poses(np.array([frame]), seen.shot.frame_time_s), p.body().anatomy.contact_points
-    feet = [point for point in points if point.point in FOOT_POINTS]
+    feet = [point for point in points if point.point in SOLE]
     if not feet:
         raise EditError(f"{p.name} has no foot that is understood as one. Line the prop up with a joint instead.")
     return np.array(

@@ -1,0 +1,102 @@
+"""A finding, and what every rule needs to make one."""
+
+from collections.abc import Iterator, Mapping
+from dataclasses import dataclass
+
+import numpy as np
+
+from ironarc.core.judging.grades import LENGTH, SPEED, Grade
+from ironarc.core.reading import Reading
+
+SOUND, STRAINED, CRACKED = "sound", "strained", "cracked"
+ROUNDING = 1 + 1e-6  # what lies on a limit is within it
+CAPTURED = 1.75  # times the limits of what a capture's markers blur
+RANK = {SOUND: 0, STRAINED: 1, CRACKED: 2}
+Limits = Mapping[str, Grade]
+
+
+@dataclass(frozen=True)
+class Finding:
+    """One thing to put right.
+
+    kind : a key of GRADES; grade : "strained" or "cracked"
+    start, end : frames of the shot; value, limit : in `unit`; the limit is that of the grade it has
+    says : the sentence shown
+    part : what of the body it is about, or ""; cause : findings of one performer with the same one belong together
+    performer : id of the one it is about; own : its first and last own frame, which no slip or number changes
+    left : why it is left as it is, or ""
+    """
+
+    kind: str
+    grade: str
+    start: int
+    end: int
+    value: float
+    unit: str
+    limit: float
+    says: str
+    part: str = ""
+    cause: str = ""
+    performer: str = ""
+    own: tuple[int, int] = (0, 0)
+    left: str = ""
+
+    @property
+    def id(self) -> str:
+        """What it is known by within a revision: whose it is, its kind and part, and the own frame in its middle."""
+        part = f":{self.part.replace(' ', '-')}" if self.part else ""
+        return f"{self.performer}:{self.kind}{part}:{sum(self.own) // 2}"
+
+    @property
+    def notice(self) -> float:
+        """How much of it a viewer sees: how far past its limit, for how long (in frames)."""
+        return self.value / max(self.limit, 1e-9) * float(np.sqrt(self.end - self.start + 1))
+
+
+@dataclass(frozen=True)
+class Bench:
+    """A reading with the limits it is held against, as the rules see it."""
+
+    reading: Reading
+    limits: Limits
+
+    @property
+    def first(self) -> int:
+        """The number of the first frame."""
+        return int(self.reading.poses.frames[0])
+
+    def graded(self, kind: str, value: float) -> tuple[str, float]:
+        """Grade of a value of some kind and the limit it was held against, at this figure's size."""
+        grade = self.limits[kind]
+        factor = {LENGTH: self.reading.size, SPEED: float(np.sqrt(self.reading.size))}.get(grade.scales, 1.0)
+        if grade.noisy and self.reading.traced.captured:
+            factor *= CAPTURED
+        if value > grade.cracked * factor * ROUNDING:
+            return CRACKED, grade.cracked * factor
+        return (STRAINED if value > grade.strained * factor * ROUNDING else SOUND), grade.strained * factor
+
+    def raised(
+        self, kind: str, value: float, start: int, end: int, says: str, part: str = "", cause: str = ""
+    ) -> Iterator[Finding]:
+        """A finding of this value on frames of the shot, or none where it is sound. `{limit}` in `says` is the limit's
+        number."""
+        grade, limit = self.graded(kind, value)
+        if grade != SOUND:
+            yield Finding(
+                kind, grade, int(start), int(end), float(value), self.limits[kind].unit, limit, says, part, cause
+            )
+
+    def surface(self, name: str) -> str:
+        """A surface in words."""
+        props = {p.id: p.name for p in self.reading.traced.props}
+        return props.get(name, "the floor")
+
+
+def frames(n: float) -> str:
+    """So many frames, in words."""
+    return f"{n:.0f} frame{'' if round(n) == 1 else 's'}"
+
+
+def cm(metres: float) -> str:
+    """A length in the unit an animator feels."""
+    return f"{metres * 100:.0f} cm" if metres >= 0.0995 else f"{metres * 100:.1f} cm"

@@ -1,0 +1,31 @@
+"""Wind-up and landing: pushes and landings that take more than a body can give."""
+
+from collections.abc import Iterator
+
+from ironarc.core.judging.finding import Bench, Finding, cm
+from ironarc.core.judging.rules.flight import can_judge
+from ironarc.core.reading.impact import Push, enough_depth, read_pushes
+
+
+def pushes(bench: Bench) -> Iterator[Finding]:
+    """The mean push of every take-off and landing, over the depth it has."""
+    for push in bench.reading.ask(read_pushes):
+        if not can_judge(push.flight, bench.reading.g, bench.limits):
+            continue
+        kind = "push" if push.at_take_off else "landing"
+        yield from bench.raised(kind, push.mean_bw, push.start, push.end, _says(bench, push, kind))
+
+
+def _says(bench: Bench, push: Push, kind: str) -> str:
+    _, limit = bench.graded(kind, push.mean_bw)
+    enough = cm(enough_depth(push.speed_ms, bench.limits[kind].strained, bench.reading.g))
+    force = f"{push.mean_bw:.0f} body weights" if push.mean_bw < 30 else "more than 30 body weights"
+    if push.at_take_off:
+        return (
+            f"Takes off at {push.speed_ms:.1f} m/s from a push of {cm(push.depth_m)}: that takes {force}, "
+            f"{limit:.3g} is the limit. {enough} of depth, taken evenly, would do."
+        )
+    return (
+        f"Lands at {push.speed_ms:.1f} m/s and takes it in {cm(push.depth_m)}, the last of it at once: {force}, "
+        f"{limit:.3g} is the limit. {enough} of give, taken evenly, would do."
+    )

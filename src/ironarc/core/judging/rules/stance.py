@@ -1,0 +1,81 @@
+"""Balance: a pose that is held where it would fall."""
+
+from collections.abc import Iterator
+
+import numpy as np
+
+from ironarc.core import rotation
+from ironarc.core.judging.finding import SOUND, Bench, Finding
+from ironarc.core.reading.balance import read_balance
+from ironarc.core.reading.footing import runs
+from ironarc.core.reading.forces import kept_up, read_forces
+
+HELD_S = 0.25
+HELD_MS = 0.2  # of the center of gravity over the floor; what passes faster is on its way
+
+
+def _off_footing(bench: Bench) -> np.ndarray:
+    """(frames,) m that a held pose is out of balance by, kept up for a quarter of a second.
+
+    Both the plumb and the point about which the motion asks for no torque must be outside: a body that really falls
+    gathers speed, and keeps the latter inside.
+    """
+    reading = bench.reading
+    balance, forces = reading.ask(read_balance), reading.ask(read_forces)
+    out = -np.maximum(balance.margin_m, balance.zmp_margin_m)
+    held = np.linalg.norm(reading.com_velocity[:, [0, 2]], axis=1) < HELD_MS * np.sqrt(reading.size)
+    told = forces.told & held & ~reading.footing.air & ~reading.footing.doubt & ~balance.grips
+    out = np.where(told & np.isfinite(out), np.maximum(out, 0.0), 0.0)
+    return kept_up(out, max(2, int(np.ceil(HELD_S / reading.poses.dt - 1e-9))))
+
+
+def _spans(bench: Bench) -> Iterator[tuple[int, int, float]]:
+    """Index spans [a, b) that are out of balance, and by how much at most."""
+    off = _off_footing(bench)
+    limit = bench.graded("balance", 0.0)[1]
+    for a, b in runs(off > limit):
+        yield a, b, float(off[a:b].max())
+
+
+def stance_cause(start: int, end: int) -> str:
+    """What findings of one held pose are known by together."""
+    return f"stance-{start}-{end}"
+
+
+def tilted(bench: Bench, a: int, b: int) -> tuple[int, int] | None:
+    """First and last frame of the pose out of balance that index span [a, b) belongs to, or None."""
+    for x, y, most in _spans(bench):
+        if x < b + 3 and y > a - 3 and bench.graded("balance", most)[0] != SOUND:
+            return x + bench.first, y - 1 + bench.first
+    return None
+
+
+def balance(bench: Bench) -> Iterator[Finding]:
+    """Held poses that would fall, with the way they tip and how soon."""
+    reading = bench.reading
+    measured = reading.ask(read_balance)
+    for a, b, most in _spans(bench):
+        start, end = a + bench.first, b - 1 + bench.first
+        at = a + int(np.argmin(measured.margin_m[a:b]))
+        tips = measured.tips_in_s[at]
+        way = _way(bench, at)
+        soon = f" Let go, it would tip {way} and be past saving in {tips:.1f} s." if np.isfinite(tips) else ""
+        says = f"Held out of balance: the plumb falls {most * 100:.0f} cm {way} of its footing.{soon}"
+        yield from bench.raised("balance", most, start, end, says, cause=stance_cause(start, end))
+
+
+def _way(bench: Bench, at: int) -> str:
+    """The way it falls, as the figure faces: "ahead", "behind", "left", "right"."""
+    reading = bench.reading
+    fall = reading.ask(read_balance).fall[at]
+    root = reading.poses.rig.roots[0]
+    ahead = rotation.rotate(reading.poses.rotation[at, root], reading.body.anatomy.forward)[[0, 2]]
+    if not np.isfinite(fall).all() or np.linalg.norm(ahead) < 0.3:
+        return "outside"
+    ahead = ahead / np.linalg.norm(ahead)
+    # seen from above with z ahead, x is on the left-hand side
+    left = np.array([ahead[1], -ahead[0]])
+    along, across = float(fall @ ahead), float(fall @ left)
+    if abs(along) >= abs(across):
+        return "ahead" if along > 0 else "behind"
+    return "to the left" if across > 0 else "to the right"

@@ -1,0 +1,135 @@
+"""Balance: where the plumb falls, what it falls on, and where the body would tip."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from ironarc.core.reading.forces import read_forces
+from ironarc.core.reading.read import Reading
+from ironarc.core.reading.support import read_pads
+
+TIPPED = 0.5  # of its height off the edge a body is past saving: a lean of some 27 degrees
+
+
+@dataclass(frozen=True)
+class Balance:
+    """All on the ground plane, x and z in m; margins are more than 0 inside the support area, NaN with none.
+
+    hull : (frames, corners, 2) m, the support area in order, its last corner repeated; NaN where nothing is touched
+    margin_m, xcom_margin_m, zmp_margin_m : (frames,) of the plumb, of the extrapolated com (Hof, Gazendam and Sinke,
+        J. Biomechanics 38, 2005: c + v / sqrt(g / h)), and of the point about which the motion asks for no torque
+    xcom : (frames, 2) m; fall : (frames, 2) unit, the way it tips, NaN where it doesn't
+    tips_in_s : (frames,) until it is past saving if it is let go, as an inverted pendulum; inf where it doesn't tip
+    grips : (frames,) bool, held by a hand that may pull: no plumb needs to fall on anything then
+    """
+
+    hull: np.ndarray
+    margin_m: np.ndarray
+    xcom_margin_m: np.ndarray
+    zmp_margin_m: np.ndarray
+    xcom: np.ndarray
+    fall: np.ndarray
+    tips_in_s: np.ndarray
+    grips: np.ndarray
+
+
+def read_balance(reading: Reading) -> Balance:
+    """Support area, plumb, extrapolated com and time to tip at every frame."""
+    com, g, forces = reading.com, reading.g, reading.ask(read_forces)
+    pads = read_pads(reading)
+    n = len(com)
+    corners = pads.corners[..., [0, 2]]
+    height = np.maximum(com[:, 1] - np.where(pads.on, pads.at[..., 1], np.inf).min(axis=1, initial=np.inf), 0.1)
+    height = np.where(np.isfinite(height), height, 1.0)
+    rate = np.sqrt(g / height)
+    plumb = com[:, [0, 2]]
+    speed = reading.com_velocity[:, [0, 2]]
+    xcom = plumb + speed / rate[:, None]
+    # a push through the com's height h above the ground: zmp = c - h a / (g + a_y), less what turns the body
+    up = np.maximum(forces.asked[:, 1], 0.05)[:, None]
+    zmp = plumb - height[:, None] * forces.asked[:, [0, 2]] / up
+    hull = convex_hulls(corners.reshape(n, -1, 2), np.repeat(pads.on, 2, axis=1))
+    margins, away = signed_distances(hull, np.stack([plumb, xcom, zmp], axis=1))
+    fall = np.where(margins[:, 1, None] < 0, away[:, 1], np.nan)
+    margin, xcom_margin, zmp_margin = margins.T
+    tips = np.full(n, np.inf)
+    out = xcom_margin < 0
+    if out.any():
+        tips[out] = _tips_in(-margin[out], np.einsum("fi,fi->f", speed[out], fall[out]), rate[out], height[out])
+    return Balance(
+        hull, margin, xcom_margin, zmp_margin, xcom, fall, tips, (pads.grips & pads.on).any(axis=1)
+    )  # fmt: skip
+
+
+def _tips_in(past: np.ndarray, speed: np.ndarray, rate: np.ndarray, height: np.ndarray) -> np.ndarray:
+    """Seconds (n,) until an inverted pendulum `past` its edge by so many m (less than 0: inside), moving out at
+    `speed` m/s, is TIPPED of its height out: x(t) = A exp(ω t) + B exp(-ω t)."""
+    growing, dying = (past + speed / rate) / 2, (past - speed / rate) / 2
+    goal = TIPPED * height
+    root = np.sqrt(np.maximum(goal**2 - 4 * growing * dying, 0.0))
+    return np.log(np.maximum((goal + root) / np.maximum(2 * growing, 1e-9), 1.0)) / rate
+
+
+def convex_hulls(points: np.ndarray, on: np.ndarray) -> np.ndarray:
+    """(frames, corners, 2) hulls of those points (frames, points, 2) that count, `on` (frames, points), in order.
+
+    All frames are wrapped at once (Jarvis): from each corner on to the point that turns least. The last corner is
+    repeated up to the longest hull; NaN where no point counts.
+    """
+    n, count = on.shape
+    rows = np.arange(n)
+    some = on.any(axis=1)
+    if not some.any():
+        return np.full((n, 1, 2), np.nan)
+    x = np.where(on, points[..., 0], np.inf)
+    # the leftmost, the lower one of two
+    start = np.lexsort((np.where(on, points[..., 1], np.inf), x), axis=1)[:, 0]
+    corners, at, heading = [points[rows, start]], start, np.tile([0.0, -1.0], (n, 1))
+    open_ = some.copy()
+    for _ in range(count):
+        step = points - points[rows, at][:, None]
+        far = np.linalg.norm(step, axis=-1)
+        turn = np.arctan2(
+            heading[:, None, 0] * step[..., 1] - heading[:, None, 1] * step[..., 0],
+            np.einsum("fi,fpi->fp", heading, step),
+        )
+        turn = np.where(turn < -1e-9, turn + 2 * np.pi, turn)
+        # of two on one line the farther
+        turn = np.where(on & (far > 1e-9), turn - 1e-9 * far, np.inf)
+        following = turn.argmin(axis=1)
+        closes = np.linalg.norm(points[rows, following] - points[rows, start], axis=-1) < 1e-9
+        open_ &= np.isfinite(turn[rows, following]) & ~closes
+        at = np.where(open_, following, at)
+        heading = np.where(open_[:, None], step[rows, following], heading)
+        if not open_.any():
+            break
+        corners.append(points[rows, at])
+    hull = np.stack(corners, axis=1)
+    hull[~some] = np.nan
+    return hull
+
+
+def signed_distances(hull: np.ndarray, points: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
+    """(frames, points) m to the edge of each frame's convex hull (frames, corners, 2), more than 0 inside, and
+    (frames, points, 2) unit, the way out; points (frames, points, 2). NaN where there is no hull."""
+    a, b = hull[:, None], np.roll(hull, -1, axis=1)[:, None]
+    edge = b - a
+    length = np.linalg.norm(edge, axis=-1)
+    real = length > 1e-9
+    from_a = points[:, :, None] - a
+    outward = np.stack([edge[..., 1], -edge[..., 0]], axis=-1) / np.maximum(length, 1e-9)[..., None]
+    beyond = np.where(real, (from_a * outward).sum(axis=-1), -np.inf)
+    # two edges are one line there and back, which has no inside
+    inside = (beyond.max(axis=-1) <= 0) & (real.sum(axis=-1) > 2)
+    share = ((from_a * edge).sum(axis=-1) / np.maximum(length**2, 1e-12)).clip(0, 1)
+    apart = from_a - share[..., None] * edge
+    size = np.linalg.norm(apart, axis=-1)
+    near = np.where(np.isfinite(size), size, np.inf).argmin(axis=-1)[..., None]
+    least = np.take_along_axis(size, near, -1)[..., 0]
+    way = np.take_along_axis(apart, near[..., None], 2)[:, :, 0] / np.maximum(least, 1e-12)[..., None]
+    out = np.broadcast_to(outward, apart.shape)
+    out = np.take_along_axis(out, beyond.argmax(axis=-1)[..., None, None], 2)[:, :, 0]
+    return (
+        np.where(inside, -beyond.max(axis=-1), -least),
+        np.where(inside[..., None], out, way),
+    )  # fmt: skip

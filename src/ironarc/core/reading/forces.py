@@ -1,0 +1,149 @@
+"""Pushes: what the contacts would have to push with, and the phantom force that no contact can have given.
+
+The motion asks for a wrench about the center of gravity, w = [m (a - g⃗), dL/dt]. Contacts push and do not pull,
+within a cone of friction; the nearest wrench that they can give is a non-negative least squares over the edges of
+their cones, and what is left of the force is the phantom force.
+"""
+
+from dataclasses import dataclass
+
+import numpy as np
+from scipy.ndimage import maximum_filter1d, minimum_filter1d
+from scipy.optimize import nnls
+
+from ironarc.core.reading.derivatives import derivative
+from ironarc.core.reading.read import Reading
+from ironarc.core.reading.skin import parts_of
+from ironarc.core.reading.support import read_pads
+from ironarc.core.settings import SETTINGS
+
+TORQUE_LENGTH_M = 1.0  # a torque of 1 m body weight weighs as a force of one: half of it lets a capture's noise through
+
+
+@dataclass(frozen=True)
+class Forces:
+    """All in body weights (of the body with what it holds).
+
+    asked : (frames, 3) the force that the motion asks for; given : (frames, points, 3) what each contact gives
+    phantom : (frames, 3) what no contact gave; torque : (frames, 3) m, the same of the torque
+    cop : (frames, 3) m, centre of pressure; NaN where nothing pushes
+    told : (frames,) bool, False at the clip's ends, where no derivative can be trusted
+    parts : names of the parts that touch at some time; share : (frames, parts) of the whole push that each bears, by
+        the lever rule; how two feet share it sideways can't be told from a motion
+    """
+
+    asked: np.ndarray
+    given: np.ndarray
+    phantom: np.ndarray
+    torque: np.ndarray
+    cop: np.ndarray
+    told: np.ndarray
+    parts: tuple[str, ...]
+    share: np.ndarray
+
+    @property
+    def grf(self) -> np.ndarray:
+        """(frames, 3) body weights, of all contacts together."""
+        return self.given.sum(axis=1)
+
+    @property
+    def size(self) -> np.ndarray:
+        """(frames,) body weights of phantom force; 0 where it can't be told."""
+        return np.where(self.told, np.linalg.norm(self.phantom, axis=1), 0.0)
+
+
+def read_forces(reading: Reading) -> Forces:
+    """The least phantom force of every frame. In flight it is all that the path asks for."""
+    com, g, dt, mass = reading.com, reading.g, reading.poses.dt, reading.mass_kg
+    degree = reading.traced.degree
+    turn = derivative(reading.angular_momentum, dt, 1, reading.breaks, degree)
+    asked = (reading.com_acceleration + np.array([0.0, g, 0.0])) / g
+    wrench = np.concatenate([asked, turn / (mass[:, None] * g * TORQUE_LENGTH_M)], axis=1)
+    pads = read_pads(reading)
+    n, points = pads.on.shape
+    given = np.zeros((n, points, 3))
+    left = wrench.copy()
+    told = np.zeros(n, dtype=bool)
+    a, b = reading.traced.plays
+    told[a + 3 : max(b - 3, a + 3)] = True
+    told &= ~reading.easing
+    frame, point = np.nonzero(pads.on)
+    columns = _columns(pads.corners[frame, point] - com[frame, None], pads.normal[frame, point])
+    ends = np.searchsorted(frame, np.arange(n + 1))
+    for i in np.flatnonzero(np.diff(ends)):
+        mine = slice(ends[i], ends[i + 1])
+        block = columns[mine]
+        whose = np.repeat(point[mine], block.shape[1])
+        pulls = pads.grips[i, point[mine]]
+        grid = block.reshape(-1, 6)
+        if pulls.any():
+            # what grips can be pulled any way, and the opposite of an edge's force is one
+            grid = np.concatenate([grid, -block[pulls].reshape(-1, 6)])
+            whose = np.concatenate([whose, np.repeat(point[mine][pulls], block.shape[1])])
+        share, _ = nnls(grid.T, wrench[i])
+        used = np.flatnonzero(share)
+        pushes = grid[used] * share[used, None]
+        left[i] -= pushes.sum(axis=0)
+        np.add.at(given[i], whose[used], pushes[:, :3])
+    weight = np.einsum("fpi,fpi->fp", given, pads.normal).clip(min=0.0)
+    total = weight.sum(axis=1, keepdims=True)
+    cop = np.where(total > 1e-6, np.einsum("fp,fpi->fi", weight, pads.at) / np.maximum(total, 1e-6), np.nan)
+    parts, share = _shares(reading, pads.at, pads.on, cop)
+    return Forces(asked, given, left[:, :3], left[:, 3:], cop, told, parts, share)
+
+
+def _shares(reading: Reading, at: np.ndarray, on: np.ndarray, cop: np.ndarray) -> tuple[tuple[str, ...], np.ndarray]:
+    """Parts that touch, and (frames, parts) what share of the push each bears.
+
+    The shares are those nearest to even that put the centre of pressure where it is: exact for one part, the lever
+    rule for two.
+    """
+    groups = {
+        name: points for name, points in parts_of(reading.traced.track.skin, reading.body.anatomy.rig.names).items()
+        if on[:, points].any()
+    }  # fmt: skip
+    n = len(on)
+    middles, there = np.zeros((n, len(groups), 3)), np.zeros((n, len(groups)), dtype=bool)
+    for k, points in enumerate(groups.values()):
+        mine = on[:, points]
+        count = mine.sum(axis=1)
+        there[:, k] = count > 0
+        middles[:, k] = (at[:, points] * mine[..., None]).sum(axis=1) / np.maximum(count, 1)[:, None]
+    count = there.sum(axis=1, keepdims=True)
+    even = there / np.maximum(count, 1)
+    pressed = np.isfinite(cop[:, 0])
+    # least change d from even with Σ d = 0 and Σ d p = cop - Σ even p, along the line the parts lie spread on
+    mean = np.einsum("fk,fki->fi", even, middles)
+    off = np.where(there[..., None], middles - mean[:, None], 0.0)
+    spread = np.einsum("fki,fkj->fij", off, off) + 1e-3 * np.eye(3)
+    gap = np.where(pressed[:, None], cop - mean, 0.0)
+    share = even + np.einsum("fki,fi->fk", off, np.linalg.solve(spread, gap[..., None])[..., 0])
+    share = np.where(there, share.clip(min=0.0), 0.0)
+    total = share.sum(axis=1, keepdims=True)
+    return tuple(groups), np.where(pressed[:, None] & (total > 0), share / np.maximum(total, 1e-9), 0.0)
+
+
+def _columns(arms: np.ndarray, normal: np.ndarray) -> np.ndarray:
+    """(contacts, corners · 4, 6): the wrench of every edge of every corner's cone of friction, force and torque.
+
+    arms (contacts, corners, 3) m from the com; normal (contacts, 3) unit
+    """
+    friction = SETTINGS["friction"].value
+    level = np.stack([normal[:, 1], -normal[:, 0], np.zeros(len(normal))], axis=-1)
+    length = np.linalg.norm(level, axis=-1, keepdims=True)
+    along = np.where(length > 1e-6, level / np.maximum(length, 1e-6), [0.0, 0.0, 1.0])
+    across = np.cross(normal, along)
+    ways = np.stack([along, across, -along, -across], axis=1)
+    edges = (normal[:, None] + friction * ways) / np.sqrt(1 + friction**2)
+    force = np.repeat(edges[:, None], arms.shape[1], axis=1)
+    torque = np.cross(arms[:, :, None], force) / TORQUE_LENGTH_M
+    return np.concatenate([force, torque], axis=-1).reshape(len(arms), 4 * arms.shape[1], 6)
+
+
+def kept_up(size: np.ndarray, frames: int) -> np.ndarray:
+    """(frames,) the most that is kept up over some window of `frames` frames around each frame."""
+    if len(size) < frames:
+        return np.zeros(len(size))
+    # the least of each window that starts at a frame, then the most of the windows that hold it
+    least = minimum_filter1d(size, frames, origin=-(frames // 2), mode="constant", cval=0.0)
+    return maximum_filter1d(least, frames, origin=(frames - 1) // 2, mode="constant", cval=0.0)

@@ -1,0 +1,121 @@
+"""Wind-up and landing: how deep a body pushes off and gives way, and what force that takes."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from ironarc.core.reading.flights import Flight
+from ironarc.core.reading.forces import read_forces
+from ironarc.core.reading.read import Reading
+
+LEAST_DEPTH_M = 0.01  # a depth less than this is the width of a frame, not a push
+SUDDEN_DEPTH_M = 0.005  # what a body that stops dead gives way by all the same: skin, shoe and floor
+SEEN_DOWN_M = 0.03  # a wind-up that lowers the body by less is hardly seen
+
+
+@dataclass(frozen=True)
+class Push:
+    """One end of a flight.
+
+    flight : whose; at_take_off : True for the wind-up and push, False for the landing
+    start, end : frames of the shot over which the center of gravity rises into the air, or goes down from it
+    speed_ms : upward at take-off, downward at landing, of the flight's arc
+    depth_m : that it rises or gives way by; mean_bw, peak_bw : body weights, over that depth and at most
+    wind_up_m, wind_up_frames : how far and for how long it goes down before (at take-off only)
+    recoil_m : how much of the depth comes back up at once (at landing only)
+    seen : False where the range or another flight cuts it short
+    """
+
+    flight: Flight
+    at_take_off: bool
+    start: int
+    end: int
+    speed_ms: float
+    depth_m: float
+    mean_bw: float
+    peak_bw: float
+    wind_up_m: float
+    wind_up_frames: int
+    recoil_m: float
+    seen: bool
+
+
+def needed_bw(speed_ms: float, depth_m: float, g: float) -> float:
+    """Mean push, in body weights, to gain or lose a vertical speed over a depth: 1 + v² / (2 g d)."""
+    return 1 + speed_ms**2 / (2 * g * max(depth_m, LEAST_DEPTH_M))
+
+
+def enough_depth(speed_ms: float, push_bw: float, g: float) -> float:
+    """m that the mean push `push_bw` (more than 1) takes for that speed: the way back of `needed_bw`."""
+    return speed_ms**2 / (2 * g * (push_bw - 1))
+
+
+def read_pushes(reading: Reading) -> tuple[Push, ...]:
+    """The wind-up and the landing of every flight that has its end within the range."""
+    out = []
+    first = int(reading.poses.frames[0])
+    spans = reading.footing.flights
+    for k, (flight, (a, b)) in enumerate(zip(reading.flights, spans, strict=True)):
+        before = spans[k - 1][1] if k else reading.traced.plays[0]
+        after = spans[k + 1][0] if k + 1 < len(spans) else reading.traced.plays[1]
+        if flight.take_off_seen and a - 1 >= before:
+            out.append(_push(reading, flight, np.arange(a - 1, before - 1, -1), first, True))
+        if flight.landing_seen and b < after:
+            out.append(_push(reading, flight, np.arange(b, after), first, False))
+    return tuple(out)
+
+
+def _push(reading: Reading, flight: Flight, at: np.ndarray, first: int, take_off: bool) -> Push:
+    """`at`: indices of the supported frames, from the flight outwards."""
+    y, dt, g = reading.com[:, 1], reading.poses.dt, reading.g
+    edge = flight.take_off_ms[1] if take_off else flight.landing_ms[1]
+    speed = float(max(edge if take_off else -edge, 0.0))
+    outside = at[0] + (1 if take_off else -1)
+    low = _turning(y[at], 0.004 * reading.size)
+    # take-off and landing lie between the last frame of contact and the first without
+    depth = max(float((y[at[0]] + y[outside]) / 2 - y[at[low]]), 0.0)
+    seen = low + 1 < len(at)
+    # where the range ends in the middle of it, only the speed changed so far is paid for by the depth so far
+    rate = abs(y[at[low]] - y[at[low - 1]]) / dt if low else speed
+    changed = speed if seen else float(np.sqrt(max(speed**2 - rate**2, 0.0)))
+    # and nobody knows when within that frame: the body gets the benefit of the doubt
+    mean = needed_bw(changed, depth + speed * dt / 2, g)
+    if seen:
+        mean = max(mean, _sudden(y[[outside, *at]], low + 1, speed, dt, g, reading.size))
+    span = at[: low + 1]
+    peak = float(np.linalg.norm(reading.ask(read_forces).grf[span], axis=1).max(initial=0.0))
+    rest = y[at[low:]]
+    turn = _turning(-rest, 0.004 * reading.size)
+    back = float(rest[turn] - rest[0])
+    return Push(
+        flight, take_off, int(span.min()) + first, int(span.max()) + first, speed, depth, mean, peak,
+        back if take_off else 0.0, turn if take_off else 0, 0.0 if take_off else back, seen,
+    )  # fmt: skip
+
+
+def _sudden(y: np.ndarray, low: int, speed: float, dt: float, g: float, size: float) -> float:
+    """Body weights of the hardest stage: a body can give way first and stop dead then, or start from a stand.
+
+    y (frames,) m from the last frame in the air outwards, lowest at index `low`. The speed it has over an interval is
+    gained or lost over the depth beyond its near end; where it stands still right after, beyond its far end, since a
+    speed that is there in one frame and gone in the next has no depth at all.
+    """
+    drop = (y[:-1] - y[1:]) / dt
+    still_for = max(3, int(np.ceil(0.12 / dt)))
+    most = 1.0
+    for j in range(min(low, len(drop))):
+        if drop[j] < max(0.8 * np.sqrt(size), 0.5 * speed):
+            continue
+        after = y[j + 1 : j + 4 + still_for]
+        stands = any(len(after[k:]) >= still_for and np.ptp(after[k : k + still_for]) < 0.005 * size for k in range(3))
+        depth = (y[j + 1] if stands else y[j]) - y[low]
+        most = max(most, 1 + drop[j] ** 2 / (2 * g * max(depth, SUDDEN_DEPTH_M * size)))
+    return float(most)
+
+
+def _turning(y: np.ndarray, noise: float) -> int:
+    """Index at which a path that goes down first turns up by more than the noise: its lowest place so far."""
+    lowest = np.minimum.accumulate(y)
+    up = np.flatnonzero(y > lowest + noise)
+    end = int(up[0]) if len(up) else len(y)
+    return int(np.argmin(y[:end]))

@@ -1,0 +1,57 @@
+"""Pads: the patches of ground that a body's contacts press on."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from ironarc.core import rotation
+from ironarc.core.reading.read import Reading
+from ironarc.core.reading.skin import SOLE
+
+WIDENED_M = 0.03  # that a contact reaches to each side, of a figure 1.75 m tall
+BEYOND = 0.3  # of that, a sole reaches beyond its heel and its toe
+
+
+@dataclass(frozen=True)
+class Pads:
+    """Two corners of every contact, on all frames; `on` says which count.
+
+    at : (frames, points, 3) m, the skin there; corners : (frames, points, 2, 3) m, where it presses
+    normal : (frames, points, 3) unit, out of what it lies on; on, grips : (frames, points) bool
+    """
+
+    at: np.ndarray
+    corners: np.ndarray
+    normal: np.ndarray
+    on: np.ndarray
+    grips: np.ndarray
+
+
+def read_pads(reading: Reading) -> Pads:
+    """A sole reaches half its breadth to each side, and a little beyond heel and toe; any other part a little each
+    way."""
+    track, body, poses = reading.traced.track, reading.body, reading.poses
+    skin, on = track.skin, reading.footing.on
+    n, points = on.shape
+    normal = np.broadcast_to(reading.floor.normal, (n, points, 3)).copy()
+    for name, touch in reading.touch.items():
+        normal[touch] = np.broadcast_to(reading.surfaces[name].normal, normal.shape)[touch]
+    wide = WIDENED_M * reading.size
+    # the way a foot points; for other parts any level way will do
+    joints = np.where(skin.named(*SOLE), skin.joints, poses.rig.roots[0])
+    ahead = rotation.rotate(poses.rotation[:, joints], body.anatomy.forward)
+    aside = np.cross(normal, ahead)
+    length = np.linalg.norm(aside, axis=-1, keepdims=True)
+    aside = np.where(length > 1e-6, aside / np.maximum(length, 1e-6), [1.0, 0.0, 0.0])
+    ahead = np.cross(aside, normal)
+    breadth, reach = np.full(points, wide), np.zeros(points)
+    for i, point in enumerate(skin.points):
+        if point.point in SOLE:
+            half = [p.half_width_m for p in body.parts if p.joint == point.joint and p.segment == "foot"]
+            breadth[i] = max(half, default=wide)
+    across = aside * breadth[:, None]
+    corners = np.stack([track.at + across, track.at - across], axis=2)
+    reach[skin.named("heel")], reach[skin.named("toe")] = -BEYOND * wide, BEYOND * wide
+    corners += (ahead * reach[:, None])[:, :, None]
+    grips = np.zeros(on.shape, dtype=bool) if reading.said is None else reading.said.grips & on
+    return Pads(track.at, corners, normal, on, grips)
