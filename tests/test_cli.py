@@ -1,17 +1,23 @@
 """The command line, as a shell uses it."""
 
+import csv
 import json
+import re
 import subprocess
 import sys
+from pathlib import Path
 
 import numpy as np
 import pytest
 
+import ironarc
 from ironarc.core.document.take_home import motion_file
 from ironarc.core.figure.weighing import Weighing, weighing_to_plain
 from ironarc.core.formats import bvh
 from tests.conftest import demo
 from tests.figures import SMALL_BVH
+
+DOCS = Path(ironarc.__file__).parents[2] / "docs"
 
 
 @pytest.fixture(scope="module")
@@ -51,8 +57,28 @@ ONE = [
 ]  # fmt: skip
 
 
-def test_json_has_the_documented_form(files):
+def test_schema_3_has_what_the_docs_list(files):
     out = json.loads(run("read", "--json", files / "gap.bvh").stdout)
+    assert (out["schema"], out["floor_slope"]) == (3, [0.0, 0.0])
+    (one,) = out["performers"]
+    for name, shape in (
+        ("grf_bw", (72, 3)), ("cop_m", (72, 3)), ("phantom_bw", (72, 3)), ("com_acceleration_ms2", (72, 3)),
+        ("support_margin_m", (72,)), ("xcom_margin_m", (72,)),
+    ):  # fmt: skip
+        assert np.shape(one[name]) == shape, name
+    in_air = slice(29, 45)
+    assert set(one["support_margin_m"][in_air]) == {None}
+    np.testing.assert_allclose(one["grf_bw"][in_air], 0.0, atol=1e-9)
+    assert [p["at"] for p in one["pushes"]] == ["take-off", "landing"]
+    assert {"by_hand", "grips"} < set(one["contacts"][0])
+    assert {"part", "cause"} < set(one["findings"][0])
+    documented = (DOCS / "reading-json.md").read_text()
+    names = [*out, *one, *(key for rows in ("contacts", "flights", "pushes", "findings") for key in one[rows][0])]
+    assert [name for name in names if not re.search(rf"`{name}(\[\])?`", documented)] == []
+
+
+def test_the_older_schemas_are_as_they_were(files):
+    out = json.loads(run("read", "--json", "--schema", "2", files / "gap.bvh").stdout)
     assert list(out) == [
         "schema", "file", "fps", "first_frame", "frames", "floor_m", "g", "props", "performers", "grade",
     ]  # fmt: skip
@@ -76,11 +102,55 @@ def test_json_has_the_documented_form(files):
     finding = ["kind", "grade", "start", "end", "value", "unit", "limit", "says", "true_with"]
     assert list(first["findings"][0]) == finding
     assert list(out["findings"][0]) == [*finding, "id", "performer", "own", "left"]
-    assert first["findings"][0]["true_with"] == "true_arc"
+    assert {f["kind"]: f["true_with"] for f in first["findings"]}["hang"] == "true_arc"
     assert "steps" not in first["flights"][0]
     assert np.shape(out["com_m"]) == np.shape(out["angular_momentum_kgm2s"]) == (72, 3)
     assert out["unit"] == {"scale_to_m": 0.01, "guessed": True}
     assert sum(s["mass_kg"] for s in out["figure"]["segments"]) == pytest.approx(75.0)
+
+
+def test_many_files_and_folders_are_a_table_that_goes_on_past_a_bad_one(files):
+    done = run("read", files)
+    assert done.returncode == 2
+    rows = done.stdout.splitlines()
+    assert [row.split("  ")[0].rsplit("/", 1)[1] for row in rows] == ["gangway.bvh", "gap.bvh"]
+    assert "sound" in rows[0]
+    assert "2 cracked" in rows[1]
+    assert done.stderr.count("\n") == 1
+    assert "bad.bvh" in done.stderr
+    lines = run("read", "--json", files / "gap.bvh", files / "gangway.bvh").stdout.splitlines()
+    assert [json.loads(line)["file"] for line in lines] == ["gap.bvh", "gangway.bvh"]
+
+
+def test_an_empty_folder_is_said(tmp_path):
+    done = run("read", tmp_path)
+    assert (done.returncode, "no .bvh file" in done.stderr) == (2, True)
+
+
+def test_csv_is_one_row_a_frame_with_units(files):
+    done = run("read", "--csv", files / "gap.bvh")
+    rows = list(csv.DictReader(done.stdout.splitlines()))
+    assert len(rows) == 72
+    assert rows[0]["frame"] == "1"
+    assert float(rows[36]["center of gravity y (m)"]) == pytest.approx(1.38, abs=0.05)
+    assert (rows[36]["in the air"], rows[36]["standing margin (cm)"]) == ("1", "")
+    assert float(rows[60]["ground reaction force y (body weights)"]) == pytest.approx(1.1, abs=0.3)
+    assert run("read", "--csv", files / "gap.bvh", files / "gangway.bvh").returncode == 2
+
+
+def test_what_is_left_beside_a_file_counts_in_no_grade(files, tmp_path):
+    (tmp_path / "gap.bvh").write_bytes((files / "gap.bvh").read_bytes())
+    kinds = ("hang", "arc", "phantom")
+    left = [{"kind": kind, "start": 27, "end": 45, "reason": "She floats."} for kind in kinds]
+    (tmp_path / "gap.judging.json").write_text(json.dumps({"judging": 1, "left": left}))
+    done = run("read", tmp_path / "gap.bvh")
+    assert (done.returncode, "left as it is (She floats.)" in done.stdout) == (0, True)
+    other = tmp_path / "strict.json"
+    other.write_text(json.dumps({"judging": 1, "limits": {"kink": [0.01, 0.02]}}))
+    assert "Grade: cracked" in run("read", tmp_path / "gap.bvh", "--judging", other).stdout
+    other.write_text('{"judging": 7}')
+    refused = run("read", tmp_path / "gap.bvh", "--judging", other)
+    assert (refused.returncode, "strict.json" in refused.stderr) == (2, True)
 
 
 def test_options_set_what_they_say(files):

@@ -1,11 +1,12 @@
 """The command line: ironarc read | true | convert | serve | demo | backup | restore.
 
-Exit status: 0 nothing cracked, 1 something cracked, 2 the file can't be read.
+Exit status: 0 nothing cracked, 1 something cracked, 2 a file can't be read.
 """
 
 import argparse
 import json
 import sys
+from collections.abc import Iterator
 from dataclasses import replace
 from pathlib import Path
 
@@ -17,9 +18,13 @@ from ironarc.core.errors import FileError, IronArcError
 from ironarc.core.figure.segments import BUILDS
 from ironarc.core.figure.units import UNITS
 from ironarc.core.figure.weighing import Weighing, fitted, weighing_from_plain
-from ironarc.core.judging import CRACKED, grade_of, judge
-from ironarc.core.judging.reading_json import reading_to_plain_1, readings_to_plain
+from ironarc.core.judging import CRACKED, STRAINED, grade_of, judge
+from ironarc.core.judging.judging_json import with_judging
+from ironarc.core.judging.reading_csv import reading_to_csv
+from ironarc.core.judging.reading_json import readings_to_plain
+from ironarc.core.judging.reading_json_older import reading_to_plain_1, reading_to_plain_2
 from ironarc.core.reading import Reading, Seen, see
+from ironarc.core.reading.contacts import frame_spans
 from ironarc.core.settings import GRAVITY_MS2
 
 UNREADABLE = 2
@@ -42,10 +47,16 @@ def _parser() -> argparse.ArgumentParser:
         prog="ironarc", description="Measures a motion against body physics, and trues it."
     )
     commands = parser.add_subparsers(dest="command", required=True)
-    read = commands.add_parser("read", help="print what the physics says of a BVH file")
-    read.add_argument("file", type=Path)
-    read.add_argument("--json", action="store_true", help="the whole reading as JSON")
-    read.add_argument("--schema", type=int, choices=(1, 2), default=2, help="form of the JSON (default 2)")
+    read = commands.add_parser("read", help="print what the physics says of BVH files")
+    read.add_argument("files", type=Path, nargs="+", metavar="file", help="files, or folders to look through for .bvh")
+    form = read.add_mutually_exclusive_group()
+    form.add_argument("--json", action="store_true", help="the whole reading as JSON, one line a file")
+    form.add_argument("--csv", action="store_true", help="one row a frame, of one file")
+    read.add_argument("--schema", type=int, choices=(1, 2, 3), default=3, help="form of the JSON (default 3)")
+    read.add_argument(
+        "--judging", type=Path,
+        help="limits and what is left as it is, as JSON (default: NAME.judging.json beside NAME.bvh, if it is there)",
+    )  # fmt: skip
     _add_figure_options(read)
     read.set_defaults(run=_read)
     true = commands.add_parser("true", help="write a corrected BVH file")
@@ -97,32 +108,25 @@ def _add_figure_options(parser: argparse.ArgumentParser) -> None:
     parser.add_argument("--floor", type=float, help="height of the floor in m (default: estimated)")
 
 
-def _load(args) -> Shot:
+def _load(args, path: Path) -> Shot:
     try:
-        data = args.file.read_bytes()
+        data = path.read_bytes()
     except OSError as error:
-        raise FileError(f"{args.file} could not be opened: {error.strerror}.") from error
+        raise FileError(f"{path} could not be opened: {error.strerror}.") from error
     unit = getattr(args, "unit", None)
     figure = {}
     if hasattr(args, "mass"):
         figure = {"weighing": Weighing(args.mass, BUILDS[args.build]), "g": args.g, "floor_m": args.floor}
     try:
-        shot = shot_from_file(data, args.file.stem, args.file.name, scale_to_m=UNITS[unit] if unit else None, **figure)
+        shot = shot_from_file(data, path.stem, path.name, scale_to_m=UNITS[unit] if unit else None, **figure)
     except FileError as error:
-        raise file_error(error, args.file.name) from error
+        raise file_error(error, path.name) from error
     return _weighed(shot, args.weighing) if getattr(args, "weighing", None) else shot
 
 
 def _weighed(shot: Shot, path: Path) -> Shot:
     """The shot with a weighing kept as JSON; joints it names that are not there are told."""
-    try:
-        plain = json.loads(path.read_text(encoding="utf-8"))
-    except OSError as error:
-        raise FileError(f"{path} could not be opened: {error.strerror}.") from error
-    except ValueError:
-        raise FileError(
-            f"{path} is not JSON. Take a weighing home from the bench, or see docs/weighing-json.md."
-        ) from None
+    plain = _json(path, "Take a weighing home from the bench, or see docs/weighing-json.md.")
     weighing, lost = fitted(weighing_from_plain(plain), shot.performer.rig)
     if lost:
         print(f"ironarc: not in this rig, so left out: {', '.join(lost)}", file=sys.stderr)
@@ -133,20 +137,78 @@ def _status(seen: Seen) -> int:
     return 1 if grade_of(judge(seen.shot, seen.performer, seen.reading)) == CRACKED else 0
 
 
+def _json(path: Path, hint: str) -> object:
+    try:
+        return json.loads(path.read_text(encoding="utf-8"))
+    except OSError as error:
+        raise FileError(f"{path} could not be opened: {error.strerror}.") from error
+    except ValueError:
+        raise FileError(f"{path} is not JSON. {hint}") from None
+
+
+def _judged(shot: Shot, args, path: Path) -> Shot:
+    """The shot with the limits and what is left that lie beside its file, or that were asked for."""
+    beside = args.judging or path.with_suffix(".judging.json")
+    if not args.judging and not beside.exists():
+        return shot
+    try:
+        return with_judging(shot, _json(beside, "Take one home from the bench, under Show."))
+    except FileError as error:
+        raise FileError(f"{beside}: {error}" if str(beside) not in str(error) else str(error)) from error
+
+
 def _read(args) -> int:
-    seen = see(_load(args))
-    shot, performer = seen.shot, seen.performer
-    if args.json:
-        plain = (
-            reading_to_plain_1(shot, seen.reading, performer, truing.settles())
-            if args.schema == 1
-            else readings_to_plain(shot, {performer.id: seen.reading}, truing.settles())
-        )
-        json.dump(plain, sys.stdout)
-        print()
-    else:
-        print(summary(shot, seen.reading))
-    return _status(seen)
+    paths = list(_found(args.files))
+    if args.csv and len(paths) != 1:
+        raise FileError(f"--csv writes one file at a time; {len(paths)} were given.")
+    many = len(paths) > 1
+    worst, widest = 0, max((len(str(path)) for path in paths), default=0)
+    for path in paths:
+        try:
+            seen = see(_judged(_load(args, path), args, path))
+            print(_reading(seen, args) if not many or args.json else _row(seen, path, widest))
+            worst = max(worst, _status(seen))
+        except IronArcError as error:
+            # the others are still worth reading
+            print(f"ironarc: {error}", file=sys.stderr)
+            worst = UNREADABLE
+    return worst
+
+
+def _found(files: list[Path]) -> Iterator[Path]:
+    """The files that are asked for; of a folder every .bvh in it and below, in order."""
+    for path in files:
+        if not path.is_dir():
+            yield path
+            continue
+        inside = sorted(p for p in path.rglob("*") if p.suffix.lower() == ".bvh" and p.is_file())
+        if not inside:
+            raise FileError(f"There is no .bvh file in {path}.")
+        yield from inside
+
+
+def _reading(seen: Seen, args) -> str:
+    shot, performer, settles = seen.shot, seen.performer, truing.settles()
+    if args.csv:
+        return reading_to_csv(seen.reading).rstrip()
+    if not args.json:
+        return summary(shot, seen.reading)
+    if args.schema == 1:
+        return json.dumps(reading_to_plain_1(shot, seen.reading, performer, settles))
+    make = reading_to_plain_2 if args.schema == 2 else readings_to_plain
+    return json.dumps(make(shot, {performer.id: seen.reading}, settles))
+
+
+def _row(seen: Seen, path: Path, width: int) -> str:
+    """One line of the table: file, length, flights, findings by grade, and what is worst."""
+    shot, findings = seen.shot, judge(seen.shot, seen.performer, seen.reading)
+    counts = {grade: sum(f.grade == grade and not f.left for f in findings) for grade in (CRACKED, STRAINED)}
+    first = next((f for f in findings if not f.left), None)
+    says = f"{first.start}–{first.end}: {first.says}" if first else ""
+    return (
+        f"{path!s:<{width}}  {grade_of(findings):<8}  {counts[CRACKED]:>2} cracked  {counts[STRAINED]:>2} strained  "
+        f"{len(seen.reading.flights)} flights  {shot.frames:>5} f at {shot.fps:.4g}  {says}"
+    ).rstrip()
 
 
 def summary(shot: Shot, reading: Reading) -> str:
@@ -168,10 +230,14 @@ def summary(shot: Shot, reading: Reading) -> str:
             f"off the arc {f.arc_rms_m * 1000:.1f} mm rms · {abs(f.spin.turns_per_s):.2f} turns/s"
         )
     if not reading.flights:
-        lines.append("No flight: something touches the floor throughout.")
+        lines.append("No flight: something bears the body throughout.")
+    doubt = frame_spans(reading.footing.doubt, reading.poses.frames)
+    if doubt:
+        lines.append("In doubt, taken as borne: " + ", ".join(f"{a}–{b}" for a, b in doubt))
     findings = judge(shot, performer, reading)
     for finding in findings:
-        lines.append(f"{finding.grade.upper()} frames {finding.start}–{finding.end}: {finding.says}")
+        word = f"left as it is ({finding.left})" if finding.left else finding.grade.upper()
+        lines.append(f"{word} frames {finding.start}–{finding.end}: {finding.says}")
     lines.append(f"Grade: {grade_of(findings)}")
     return "\n".join(lines)
 
@@ -180,7 +246,7 @@ def _true(args) -> int:
     if not args.corrections:
         flags = ", ".join(f"--{found.flag}" for found in truing.CORRECTIONS.values())
         raise FileError(f"Say which correction to make: {flags}.")
-    seen = see(_load(args))
+    seen = see(_load(args, args.file))
     for correction in args.corrections:
         # what one changes moves the others' frames at most: each is proposed on what the last one made
         for place in correction.places(seen):
@@ -193,7 +259,7 @@ def _true(args) -> int:
 
 
 def _convert(args) -> int:
-    _write(args.output, motion_file(_load(args)))
+    _write(args.output, motion_file(_load(args, args.file)))
     return 0
 
 

@@ -2,10 +2,13 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 
-import { flagsOf, flightNode, keyLane, lanesOf, tickStep, timingLane } from "../../src/ironarc/web/static/js/trestle/lanes.js";
+import { flagsOf, flightNode, keyLane, lanesOf, pierAt, pierLane, tickStep, timingLane } from "../../src/ironarc/web/static/js/trestle/lanes.js";
 import { kindOfFiles } from "../../src/ironarc/web/static/js/drop.js";
 import { bodyHeight } from "../../src/ironarc/web/static/js/layout.js";
 import { sideBySide } from "../../src/ironarc/web/static/js/trestle/labels.js";
+import { balanceSays } from "../../src/ironarc/web/static/js/bar/transport.js";
+import { limitOf, passes } from "../../src/ironarc/web/static/js/panels/read.js";
+import { hatchOf } from "../../src/ironarc/web/static/js/stage/hatch.js";
 import { compare } from "../../src/ironarc/web/static/js/trying.js";
 import { matched, node } from "../../src/ironarc/web/static/js/trestle/svg.js";
 
@@ -15,7 +18,9 @@ const flight = {
   start: 2, end: 10, take_off: 1, landing: 11, rise_m: 0.25, drop_m: 0.25, label: "9 f · 0.38 s · 25 cm", grade: "sound",
   asked: parabola.slice(1, 10), asked_rise_m: 0.25,
 };
-const data = { com: parabola, flights: [flight], loads: [], piers: [{ limb: "foot", side: "left", spans: [[1, 1]] }, { limb: "seat", side: "", spans: [[4, 6]] }] };
+const pierFrom = (part, kind, start, end, more = {}) => ({ part, kind, surface: "floor", start, end, hand: false, grips: false, doubt: false, points: [], ...more });
+const foot = pierFrom("left foot", "foot", 1, 1), seat = pierFrom("seat", "other", 4, 6, { doubt: true });
+const data = { com: parabola, flights: [flight], loads: [], piers: [{ limb: "left leg", spans: [foot] }, { limb: "trunk", spans: [seat] }] };
 const scene = {
   first: 1, last: 11, performers: [{ id: "performer1", keys: { dense: false, frames: [[1, 0.9], [6, 0.2]] }, plays: [1, 11], seams: [] }],
   props: [], references: [], guides: [],
@@ -59,6 +64,10 @@ test("words over arches stand side by side, none on another, shorter or not at a
   const hops = Array.from({ length: 4 }, (_, i) => ({ ...flight, start: 2 + i, end: 3 + i, take_off: 1 + i, landing: 4 + i, asked: parabola.slice(1 + i, 3 + i) }));
   const said = tags(lanesOf({ ...at, data: { ...data, flights: hops } }).words, "arch-label").map((n) => n.text);
   assert.ok(said.length && said.every((text) => text === "9 f"));
+  // of more flights than have room the lowest go without
+  const many = Array.from({ length: 12 }, (_, i) => ({ ...hops[0], start: 2 + (i % 8), end: 3 + (i % 8), rise_m: 0.1 + 0.01 * i }));
+  const told = tags(lanesOf({ ...at, width: 250, data: { ...data, flights: many } }).words, "arch-label");
+  assert.ok(told.length < 12 && told.some((n) => n.key === `arch-label${many[11].start}`));
 });
 
 test("the trestle takes whole plots, or as much as there is", () => {
@@ -92,12 +101,53 @@ test("what is tried stands beside what is, number by number", () => {
 
 test("lanes lie below one another and are named", () => {
   const { height, names, lanes } = lanesOf(at);
-  assert.deepEqual(names.map((n) => n.text), ["Frame", "Flights", "Left foot", "Seat", "Keys"]);
+  assert.deepEqual(names.map((n) => n.text), ["Frame", "Flights", "Left leg", "Trunk", "Keys"]);
   const ys = names.slice(1).map((n) => n.attributes.y);
   assert.deepEqual(ys, [...ys].sort((a, b) => a - b));
   assert.ok(height > ys.at(-1));
-  assert.equal(tags(lanes.piers, "pier").length, 2);
+  assert.deepEqual(lanes.piers.map((n) => n.attributes.class), ["pier-of", "pier-of in-doubt"]);
   assert.equal(lanesOf({ ...at, data: { ...data, flights: [] } }).lanes.flights[0].text, "No flight: something holds the body throughout");
+});
+
+test("a pier tells its part by its shape, says what it is, and has two ends to be dragged", () => {
+  const hand = pierFrom("right hand", "hand", 2, 8, { grips: true, hand: true });
+  const [pier] = pierLane({ data: { piers: [{ limb: "right arm", spans: [hand] }] }, x, piers: 100, dragged: null });
+  assert.equal(pier.attributes.class, "pier-of by-hand grips");
+  const [block] = pier.children;
+  assert.equal(block.attributes.x, x(1.5));
+  assert.equal(block.attributes.width, x(8.5) - x(1.5));
+  assert.match(block.children[0].text, /Right hand, frames 2 to 8, set by hand, grips/);
+  assert.equal(tags(pier.children, "pier-notch").length, 1);
+  assert.deepEqual(tags(pier.children, "pier-end").map((n) => n.attributes["data-end"]), ["start", "end"]);
+  assert.equal(tags(pierLane({ data, x, piers: 0, dragged: null })[1].children, "pier-notch").length, 0);
+  const [moved] = pierLane({ data: { piers: [{ limb: "right arm", spans: [hand] }] }, x, piers: 100, dragged: { pier: hand, start: 4, end: 8 } });
+  assert.equal(moved.children[0].attributes.x, x(3.5));
+  assert.equal(pierAt({ piers: [{ spans: [] }, { spans: [foot, hand] }] }, "1:right hand:floor:2"), hand);
+  assert.equal(pierAt({ piers: [] }, "0:left foot:floor:1"), null);
+});
+
+test("a support area is hatched within its corners", () => {
+  const square = [[0, 0], [1, 0], [1, 1], [0, 1]], lines = hatchOf(square, 0.25);
+  assert.ok(lines.length >= 6);
+  for (const line of lines) for (const value of line) assert.ok(value >= -1e-9 && value <= 1 + 1e-9);
+  for (const [a, b, c, d] of lines) assert.ok(Math.abs(a + b - (c + d)) < 1e-9);
+});
+
+test("a finding passes the filters it meets, and a limit is kept in its own unit", () => {
+  const card = { kind: "slide", grade: "cracked", part: "both feet" };
+  assert.ok(passes(card, {}) && passes(card, { kind: "slide", grade: "" }));
+  assert.ok(!passes(card, { kind: "slide", grade: "strained" }));
+  assert.equal(limitOf("slide", "2,5"), 0.025);
+  assert.equal(limitOf("hang", "12"), 0.12);
+  assert.equal(limitOf("phantom", "0.3"), 0.3);
+  assert.ok(Number.isNaN(limitOf("arc", "far")));
+});
+
+test("how a body stands is said in a line, and nothing where nothing bears it", () => {
+  const physics = { plots: { margin: [7.7, null], xcom_margin: [-2.2, null] }, tips_s: [0.61, null] };
+  assert.equal(balanceSays(physics, 0), " · standing 8 cm inside, moving 2 cm outside, let go tips in 0.6 s");
+  assert.equal(balanceSays(physics, 1), "");
+  assert.equal(balanceSays(null, 0), "");
 });
 
 test("keys of the whole body are diamonds, of a few joints ticks, of a capture a band", () => {

@@ -222,7 +222,7 @@ def test_export_of_all_and_of_a_range(client, hop):
 
 def test_the_reading_can_be_taken_home_as_json(client, hop):
     data = json.loads(client.get(f"/shots/{hop[0]}/r/{hop[1]}/export.json").data)
-    assert data["schema"] == 2
+    assert data["schema"] == 3
     assert data["grade"] == "cracked"
 
 

@@ -25,9 +25,9 @@ def readings(monkeypatch):
     count = Counter()
     real = variants_module.read_shot
 
-    def counted(shot, body=None, performer_id=""):
+    def counted(shot, body=None, performer_id="", traced=None):
         count[performer_id] += 1
-        return real(shot, body, performer_id)
+        return real(shot, body, performer_id, traced)
 
     monkeypatch.setattr(variants_module, "read_shot", counted)
     return count

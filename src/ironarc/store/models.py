@@ -43,6 +43,16 @@ class WeighingRow(Base):
     plain: Mapped[dict] = mapped_column(JSONB)
 
 
+class HouseLimitRow(Base):
+    """Limits of a kind of finding, for every shot that has none of its own."""
+
+    __tablename__ = "house_limit"
+
+    kind: Mapped[str] = mapped_column(Text, primary_key=True)
+    strained: Mapped[float]
+    cracked: Mapped[float]
+
+
 class IdentityRow(Base):
     """One row: a random mark that tells this database from any other that was ever served at the same address."""
 

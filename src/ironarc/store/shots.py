@@ -14,9 +14,8 @@ from ironarc.core.document.codec import shot_from_plain, shot_to_plain
 from ironarc.core.edits import Edit
 from ironarc.core.errors import IronArcError
 from ironarc.core.judging.card import card_of
-from ironarc.core.judging.version import rules_version
 from ironarc.core.reading import Reading, read_all
-from ironarc.store import uses
+from ironarc.store import house, uses
 from ironarc.store.blobs import BlobWriter, addresses_in, load_blobs
 from ironarc.store.models import RevisionRow, ShotRow, now
 
@@ -113,7 +112,7 @@ def _write(
     blobs.save(session)
     row = RevisionRow(
         shot_id=shot_id, parent_id=parent, author=author, says=says, edit=plain_edit, document=document,
-        card=card_of(shot, readings),
+        card=card_of(shot, readings, house.limits(session)) | {"rules": house.rules(session)},
     )  # fmt: skip
     session.add(row)
     session.flush()
@@ -126,11 +125,11 @@ def yard(session: Session) -> list[YardEntry]:
     """All shots, by name; a card that was worked out by other rules is worked out anew, and kept."""
     there = ShotRow.removed_at.is_(None)
     heads = select(ShotRow.id, RevisionRow).join(RevisionRow, ShotRow.head_id == RevisionRow.id).where(there)
-    stale = heads.where(RevisionRow.card["rules"].astext.is_distinct_from(rules_version()))
+    stale = heads.where(RevisionRow.card["rules"].astext.is_distinct_from(house.rules(session)))
     for shot_id, revision in session.execute(stale).all():
         try:
             shot = load(session, shot_id, revision.id)
-            revision.card = card_of(shot, read_all(shot))
+            revision.card = card_of(shot, read_all(shot), house.limits(session)) | {"rules": house.rules(session)}
         except IronArcError:
             continue  # what can't be read any more keeps the card it had: the Yard opens all the same
     session.commit()

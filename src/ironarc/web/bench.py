@@ -9,20 +9,23 @@ from ironarc.core.edits.rate import rate_effects
 from ironarc.core.errors import EditError
 from ironarc.core.figure.crew import STOCK
 from ironarc.core.judging import flight_grade, grade_of
+from ironarc.core.judging.compared import compared
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.planning.ballistics import WORLDS
 from ironarc.core.reading import Reading
 from ironarc.core.reading.points import point_at, points_of
+from ironarc.core.reading.thrown import read_thrown
 from ironarc.core.scene.lineup import WAYS
 from ironarc.core.scene.props import KINDS
 from ironarc.core.scene.rate import parse_rate, rate_text
 from ironarc.core.scene.reference import MARK_WORDS
-from ironarc.store import files, shots, weighings
-from ironarc.web import weigh_panel
+from ironarc.store import files, house, shots, weighings
+from ironarc.web import read_panel, weigh_panel
 from ironarc.web.asked import asked_frame, read_body
 from ironarc.web.bench_data import flight_data, motion_bytes, reading_data, scene_data
 from ironarc.web.commands import EDIT_REQUEST, MOVE_REQUEST, to_edit
 from ironarc.web.keeping import FOREVER, for_ever, mark, plain_json
+from ironarc.web.physics_data import physics_data
 from ironarc.web.picture import sizes_picture
 from ironarc.web.variants import Variants, View
 
@@ -122,6 +125,14 @@ def reading(shot_id: int, revision: int):
         return for_ever(session, plain_json(data), "application/json")
 
 
+@pages.get("/r/<id:revision>/physics.json")
+def physics(shot_id: int, revision: int):
+    """Footing, balance, pushes and spin of a variant, frame by frame."""
+    with open_session() as session:
+        seen = _seen_as_asked(session, shot_id, revision)
+        return for_ever(session, plain_json(physics_data(seen.reading)), "application/json")
+
+
 @pages.get("/files/<address:address>")
 def file(shot_id: int, address: str):
     """A picture or video of a reference, at the hash of its bytes."""
@@ -148,17 +159,37 @@ def _panel(session, shot_id: int, revision: int, step: str) -> str:
     elif step == "weigh":
         kept = weighings.names(session)
         extra = weigh_panel.panel(seen.performer, seen.reading) | {"kept": kept, "grips": _grips(seen.performer)}
+    elif step == "read":
+        extra = _read_panel(session, shot_id, revision, seen, before)
     elif step == "show":
         extra["compared"] = _compared(session, shot_id, revision, seen)
     offers = (lambda f: []) if before else lambda f: truing.offers(seen, f.start, f.end, f.kind)
     return render_template(
         f"panels/{step}.html", shot=shot, shot_id=shot_id, revision=revision, reading=seen.reading, before=before,
         findings=[(f, offers(f)) for f in seen.findings],
-        grade=grade_of(seen.findings), flights=flights, grades=GRADES,
+        flights=flights, grades=GRADES,
         corrections=_corrections(shot.performer_called(who)), performer=seen.performer,
         explained=list(truing.CORRECTIONS.values()),
-        **extra,
+        **({"grade": grade_of(seen.findings)} | extra),
     )  # fmt: skip
+
+
+def _read_panel(session, shot_id: int, revision: int, seen: View, before: bool) -> dict:
+    """What the Read panel knows beside the flights: findings of everybody, and one performer's footing."""
+    variant = "before" if before else "now"
+    views = {p.id: see(session, shot_id, revision, variant, p.id) for p in seen.shot.performers}
+
+    def offers(view: View, finding) -> list:
+        # a correction is tried on the performer that is read
+        tried = not before and view.performer.id == seen.performer.id
+        return truing.offers(view, finding.start, finding.end, finding.kind) if tried else []
+
+    cards, left = read_panel.cards_of(views, offers, house.limits(session))
+    return {
+        "cards": cards, "left": left, "grade": grade_of([f for view in views.values() for f in view.findings]),
+        "flight_parts": read_panel.flight_cards(seen.reading), "compared_flights": compared(seen.reading),
+        "thrown": seen.reading.ask(read_thrown), "footing": read_panel.footing_of(seen.shot, seen.reading),
+    }  # fmt: skip
 
 
 def _compared(session, shot_id: int, revision: int, now: View) -> list[tuple]:

@@ -13,7 +13,7 @@ from ironarc.core.judging.grades import GRADES, limits_of
 from ironarc.core.judging.reading_json import finding_to_plain, flight_to_plain
 from ironarc.core.reading import Reading
 from ironarc.core.reading.asked import asked_rise, gravity_arc
-from ironarc.core.reading.flights import Flight
+from ironarc.core.reading.flights import Flight, allowed_frames
 from ironarc.core.reading.footing import runs
 from ironarc.core.reading.momentum import set_off
 from ironarc.core.reading.points import guide_distance, guided
@@ -24,6 +24,7 @@ from ironarc.core.scene.props import Prop
 from ironarc.core.scene.rate import rate_text
 from ironarc.core.scene.reference import Reference
 from ironarc.core.truing import settles
+from ironarc.web.physics_data import line_of_action
 from ironarc.web.variants import View
 
 _PIER_KINDS = {"heel": "foot", "ball": "foot", "toe": "foot", "tip": "foot", "palm": "hand"}
@@ -41,6 +42,7 @@ def reading_data(seen: View) -> dict:
     spin, limits = np.linalg.norm(reading.angular_momentum, axis=1), limits_of(shot.limits)
     return {
         "floor": reading.floor_m,
+        "floor_slope": reading.floor.slope,
         "g": reading.g,
         "grade": grade_of(findings),
         "com": np.round(reading.com, 5).tolist(),
@@ -91,6 +93,7 @@ def flight_data(reading: Reading, flight: Flight, grade: str, limits=GRADES) -> 
         "label": f"{flight.hang_frames} f · {flight.hang_s:.2f} s · {flight.rise_m * 100:.0f} cm",
         "asked": np.round(asked, 5).tolist(),
         "asked_rise_m": asked_rise(reading, flight, asked),
+        "allowed": allowed_frames(flight, reading.g, reading.poses.fps),
         "let_go": [
             {
                 "frame": step.frame,
@@ -151,6 +154,7 @@ def figure_data(performer: Performer, reading: Reading) -> dict:
     return {
         "joints": len(performer.rig),
         "height": reading.body.anatomy.height_m,
+        "line": line_of_action(reading),
         "travel": np.round(travel_direction(reading), 5).tolist(),
         "parts": [
             {

@@ -5,8 +5,12 @@ import re
 from flask import Blueprint, Response, request
 
 from ironarc.core.document.take_home import motion_file
-from ironarc.core.judging.reading_json import reading_to_plain_1, readings_to_plain
+from ironarc.core.judging.judging_json import judging_to_plain
+from ironarc.core.judging.reading_csv import reading_to_csv
+from ironarc.core.judging.reading_json import readings_to_plain
+from ironarc.core.judging.reading_json_older import reading_to_plain_1, reading_to_plain_2
 from ironarc.core.truing import settles
+from ironarc.store import house
 from ironarc.web.asked import asked_frame
 from ironarc.web.bench import open_session, read_performers, see
 from ironarc.web.keeping import plain_json
@@ -39,9 +43,31 @@ def export_json(shot_id: int, revision: int):
     with open_session() as session:
         shot = see(session, shot_id, revision).shot
         readings = read_performers(session, shot_id, revision, shot)
+        limits = house.limits(session)
     if request.args.get("schema") == "1":
         performer = shot.performer_called(request.args.get("who", ""))
         plain = reading_to_plain_1(shot, readings[performer.id], performer, settles())
+    elif request.args.get("schema") == "2":
+        plain = reading_to_plain_2(shot, readings, settles())
     else:
-        plain = readings_to_plain(shot, readings, settles())
+        plain = readings_to_plain(shot, readings, settles(), limits)
     return download(shot.name, plain_json(plain).encode(), "json", "application/json")
+
+
+@pages.get("/r/<id:revision>/export.csv")
+def export_csv(shot_id: int, revision: int):
+    """One performer's reading, one row a frame."""
+    with open_session() as session:
+        seen = see(session, shot_id, revision, who=request.args.get("who", ""))
+    # the mark tells a table program that letters beyond ASCII follow
+    data = "\ufeff" + reading_to_csv(seen.reading)
+    return download(f"{seen.shot.name} {seen.performer.name}", data.encode(), "csv", "text/csv")
+
+
+@pages.get("/r/<id:revision>/judging.json")
+def export_judging(shot_id: int, revision: int):
+    """Limits and what is left as it is, to lie beside the motion for the command line."""
+    with open_session() as session:
+        seen = see(session, shot_id, revision, who=request.args.get("who", ""))
+    data = plain_json(judging_to_plain(seen.shot, seen.performer)).encode()
+    return download(f"{seen.shot.name}.judging", data, "json", "application/json")

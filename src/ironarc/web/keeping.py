@@ -4,7 +4,7 @@ import json
 
 from flask import Response, current_app, request
 
-from ironarc.core.judging.version import rules_version
+from ironarc.store import house
 from ironarc.store.database import identity
 
 FOREVER = "private, max-age=31536000, immutable"
@@ -14,8 +14,13 @@ def mark(session) -> str:
     """What such an address carries as `v`: another data folder or other rules give another one."""
     known = current_app.extensions.get("mark")
     if known is None:
-        known = current_app.extensions["mark"] = f"{identity(session)}-{rules_version()}"
+        known = current_app.extensions["mark"] = f"{identity(session)}-{house.rules(session)}"
     return known
+
+
+def forget_mark() -> None:
+    """After other limits for the house: what was kept by the old ones is kept by no address any more."""
+    current_app.extensions.pop("mark", None)
 
 
 def plain_json(data) -> str:

@@ -1,4 +1,4 @@
-"""Small pictures drawn from the motion itself: a Yard card's, and all bodies of a shot side by side."""
+"""Small pictures drawn from the motion itself: a Yard card's, all bodies side by side, a finding's curve."""
 
 from collections.abc import Iterable
 
@@ -6,6 +6,7 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.judging.card import part_ends
+from ironarc.core.judging.evidence import Evidence
 from ironarc.core.reading import Reading
 
 WIDTH, HEIGHT = 320, 172
@@ -79,3 +80,45 @@ def _outline(reading: Reading) -> np.ndarray:
     lines[:, [0, 2]] -= (lines[:, [0, 2]].max() + lines[:, [0, 2]].min()) / 2
     lines[:, [1, 3]] -= min(lines[:, [1, 3]].min(), reading.poses.position[0, :, 1].min())
     return lines
+
+
+CURVE_WIDTH, CURVE_HEIGHT, CURVE_LEFT = 250, 76, 36
+
+
+def evidence_picture(proof: Evidence) -> dict:
+    """Plain numbers for the template's SVG: the measured curve, the wanted one, and the limits' lines."""
+    wanted = proof.wanted if proof.wanted is not None else np.full(len(proof.frames), np.nan)
+    levels = [value for value, _ in proof.limits]
+    known = np.concatenate(
+        [proof.measured[np.isfinite(proof.measured)], wanted[np.isfinite(wanted)], [0.0] if levels else []]
+    )
+    low, high = (float(known.min()), float(known.max())) if len(known) else (0.0, 1.0)
+    # a limit near what is there belongs in the picture; one far off would flatten the curve
+    near = [v for v in levels if low - (high - low) <= v <= high + (high - low)]
+    low, high = min([low, *near]), max([high, *near])
+    pad = max((high - low) * 0.1, 1e-6)
+    low, high = low - pad, high + pad
+    first, last = float(proof.frames[0]), float(max(proof.frames[-1], proof.frames[0] + 1))
+
+    def at(frame: float, value: float) -> str:
+        x = CURVE_LEFT + (frame - first) / (last - first) * (CURVE_WIDTH - CURVE_LEFT - 4)
+        return f"{x:.1f} {CURVE_HEIGHT - 14 - (value - low) / (high - low) * (CURVE_HEIGHT - 20):.1f}"
+
+    def line(values: np.ndarray) -> str:
+        out, pen = [], "M"
+        for frame, value in zip(proof.frames, values, strict=True):
+            if np.isfinite(value):
+                out.append(f"{pen}{at(frame, value)}")
+                pen = "L"
+            else:
+                pen = "M"
+        return "".join(out)
+
+    y = lambda value: float(at(first, value).split()[1])  # noqa: E731
+    return {
+        "width": CURVE_WIDTH, "height": CURVE_HEIGHT, "left": CURVE_LEFT, "measured": line(proof.measured),
+        "wanted": line(wanted),
+        "limits": [(y(value), grade) for value, grade in proof.limits if low <= value <= high],
+        "high": f"{high - pad:.3g}", "low": f"{low + pad:.3g}", "first": int(first), "last": int(proof.frames[-1]),
+        "zero": y(0.0) if low < 0 < high else None,
+    }  # fmt: skip

@@ -11,7 +11,7 @@ A variant names what is shown:
 """
 
 import re
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Mapping, Sequence
 from contextlib import contextmanager
 from dataclasses import dataclass, fields, is_dataclass
 from threading import Lock
@@ -22,13 +22,13 @@ from cachetools import LRUCache
 from sqlalchemy.orm import Session
 
 from ironarc.core import truing
-from ironarc.core.document import Shot
+from ironarc.core.document import Limit, Shot
 from ironarc.core.edits import SetLayer
 from ironarc.core.judging import Finding, judge
 from ironarc.core.reading import Reading, Seen, read_shot
-from ironarc.core.reading.shot import reads_alike
+from ironarc.core.reading.shot import reads_alike, traces_alike
 from ironarc.core.truing import Proposal
-from ironarc.store import shots
+from ironarc.store import house, shots
 
 KEPT_BYTES = 256 * 1024 * 1024
 KEPT_SHOT_BYTES = 128 * 1024 * 1024
@@ -79,8 +79,13 @@ class Variants:
             return {p.id: self._carried(session, shot_id, revision, before, after, p.id) for p in after.performers}
 
         done = shots.apply(session, shot_id, revision, edit, before=before, read=read)
-        self._keep(done.shot, done.readings, shot_id, done.standing.revision)
+        self._keep(done.shot, done.readings, shot_id, done.standing.revision, house.limits(session))
         return done.standing
+
+    def judge_anew(self) -> None:
+        """After other limits for the house: findings are made again, from readings that are made again."""
+        with self._lock:
+            self._kept.clear()
 
     def forget(self, shot_id: int) -> None:
         """Lets go of a shot that was taken away."""
@@ -93,12 +98,18 @@ class Variants:
         """A performer's reading after an edit: the one before it, if nothing that it rests on was changed."""
         if reads_alike(before, after, who):
             return self.get(session, shot_id, revision, who=who).reading
-        return read_shot(after, performer_id=who)
+        traced = None
+        if traces_alike(before, after, who):
+            # contacts, gravity or floor were changed: the body moves as it did
+            traced = self.get(session, shot_id, revision, who=who).reading.traced
+        return read_shot(after, performer_id=who, traced=traced)
 
-    def _keep(self, shot: Shot, readings: Mapping[str, Reading], shot_id: int, revision: int) -> None:
+    def _keep(
+        self, shot: Shot, readings: Mapping[str, Reading], shot_id: int, revision: int, limits: Sequence[Limit]
+    ) -> None:
         self._put(self._shots, (shot_id, revision), shot)
         for performer in shot.performers:
-            view = _view(shot, performer.id, readings[performer.id])
+            view = _view(shot, performer.id, readings[performer.id], limits)
             self._put(self._kept, (shot_id, revision, "now", performer.id), view)
 
     def _put(self, kept: LRUCache, key: Any, made: Any) -> None:
@@ -135,9 +146,10 @@ class Variants:
 
     def _make(self, session: Session, key: Key) -> View:
         shot_id, revision, variant, who = key
+        limits = house.limits(session)
         if variant == "now":
             shot = self.shot(session, shot_id, revision)
-            return _view(shot, who, read_shot(shot, performer_id=who))
+            return _view(shot, who, read_shot(shot, performer_id=who), limits)
         now = self.get(session, shot_id, revision, who=who)
         proposal = None
         if variant == "before":
@@ -150,12 +162,12 @@ class Variants:
         else:
             raise shots.NotFound(f"There is no view of a shot called {variant[:60]!r}.")
         # a correction moves the body, it does not change its weight
-        return _view(shot, who, read_shot(shot, now.reading.body, who), proposal)
+        return _view(shot, who, read_shot(shot, now.reading.body, who), limits, proposal)
 
 
-def _view(shot: Shot, who: str, reading: Reading, proposal: Proposal | None = None) -> View:
+def _view(shot: Shot, who: str, reading: Reading, limits: Sequence[Limit], proposal: Proposal | None = None) -> View:
     performer = shot.performer_called(who)
-    return View(shot, performer, reading, tuple(judge(shot, performer, reading)), proposal)
+    return View(shot, performer, reading, tuple(judge(shot, performer, reading, limits)), proposal)
 
 
 def _shot_nbytes(shot: Shot) -> int:
@@ -170,6 +182,8 @@ def _nbytes(value: Any) -> int:
         return value.nbytes
     if isinstance(value, tuple):
         return sum(map(_nbytes, value))
+    if isinstance(value, Mapping):
+        return sum(map(_nbytes, value.values()))
     if is_dataclass(value):
         return 200 + sum(_nbytes(getattr(value, f.name)) for f in fields(value) if f.name not in ("body", "rig"))
     return 0

@@ -49,12 +49,13 @@ class HandContact:
 
 @dataclass(frozen=True)
 class Left:
-    """A finding that stays as it is on purpose. kind : as the finding has it; start, end : own frames."""
+    """A finding that stays as it is on purpose. kind, part : as the finding has them; start, end : own frames."""
 
     kind: str
     start: int
     end: int
     reason: str
+    part: str = ""
 
     def checked(self) -> "Left":
         """Itself; EditError for a span that can't be, or no reason."""

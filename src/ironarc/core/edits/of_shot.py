@@ -13,10 +13,11 @@ from ironarc.core.errors import EditError, check_frame
 from ironarc.core.reading.shot import settled
 from ironarc.core.scene.rate import parse_rate, rate_text
 
+MAX_SLOPE = 1.0  # of the floor, rise over run
 MAX_G_MS2 = 300.0
 NOTES_LENGTH = 4000
 SETTABLE_OF_SHOT = (
-    "name", "notes", "first_frame", "frames", "g", "floor_m", "floor_by_hand", "display", "limits",
+    "name", "notes", "first_frame", "frames", "g", "floor_m", "floor_by_hand", "floor_slope", "display", "limits",
 )  # fmt: skip
 
 
@@ -59,6 +60,8 @@ def _check(shot: Shot) -> None:
         raise EditError(f"Gravity lies between 0 and {MAX_G_MS2:.0f} m/s²; {shot.g:g} was given.")
     if shot.floor_m is not None and not (np.isfinite(shot.floor_m) and abs(shot.floor_m) <= 1000):
         raise EditError(f"The floor lies within 1000 m of zero; {shot.floor_m:g} m was given.")
+    if not (np.isfinite(shot.floor_slope).all() and np.abs(shot.floor_slope).max() <= MAX_SLOPE):
+        raise EditError(f"The floor rises by up to {MAX_SLOPE * 100:.0f} % along either side; more is a wall.")
     size = shot.display.size
     if not 0.25 <= size <= 4:
         raise EditError(f"The marker's size lies between 25 and 400 %; {size * 100:g} % was given.")

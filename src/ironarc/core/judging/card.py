@@ -1,11 +1,11 @@
 """What the Yard shows of a shot: its length, grade, and the figure at a few moments along its arc."""
 
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.document import Shot
+from ironarc.core.document import Limit, Shot
 from ironarc.core.judging.findings import grade_of
 from ironarc.core.judging.judge import judge_all
 from ironarc.core.judging.version import rules_version
@@ -17,14 +17,15 @@ FIGURE_SPACING = 0.32  # of stature, between neighbouring figures of the picture
 BEADS = 60
 
 
-def card_of(shot: Shot, readings: Mapping[str, Reading]) -> dict:
+def card_of(shot: Shot, readings: Mapping[str, Reading], house: Sequence[Limit] = ()) -> dict:
     """Plain data: facts of all performers, and a side view of the first, in metres (x along the way it
     travels, y up from the floor).
 
-    readings : by performer id. Figures that would stand on one another are set apart in the order of time.
+    readings : by performer id; house : limits of the house
+    Figures that would stand on one another are set apart in the order of time.
     figures : list of parts [x0, y0, x1, y1, width] a moment; path : [[x, y], …] of the center of gravity
     """
-    findings = judge_all(shot, readings)
+    findings = judge_all(shot, readings, house)
     reading = readings[shot.performer.id]
     moments = key_moments(reading)
     across = travel_direction(reading)

@@ -3,42 +3,45 @@
 from collections.abc import Mapping, Sequence
 from dataclasses import replace
 
-from ironarc.core.document import Left, Performer, Shot
+from ironarc.core.document import Left, Limit, Performer, Shot
 from ironarc.core.judging.findings import Finding, find
 from ironarc.core.judging.grades import limits_of
 from ironarc.core.reading import Reading
 from ironarc.core.reading.shot import own_span
 
 
-def judge(shot: Shot, performer: Performer, reading: Reading) -> list[Finding]:
-    """All findings of one performer, worst first; those it leaves as they are carry the reason."""
+def judge(shot: Shot, performer: Performer, reading: Reading, house: Sequence[Limit] = ()) -> list[Finding]:
+    """All findings of one performer, worst first; those it leaves as they are carry the reason.
+
+    house : limits of the house, which the shot's own go before
+    """
     found = []
-    for finding in find(reading, limits_of(shot.limits)):
+    for finding in find(reading, limits_of(shot.limits, house)):
         own = own_span(reading.own, reading.poses.frames, finding.start, finding.end)
         finding = replace(finding, performer=performer.id, own=own)
         found.append(replace(finding, left=_reason(finding, performer.left)))
     return found
 
 
-def judge_all(shot: Shot, readings: Mapping[str, Reading]) -> list[Finding]:
+def judge_all(shot: Shot, readings: Mapping[str, Reading], house: Sequence[Limit] = ()) -> list[Finding]:
     """Findings of every performer; readings by performer id."""
-    return [f for p in shot.performers for f in judge(shot, p, readings[p.id])]
+    return [f for p in shot.performers for f in judge(shot, p, readings[p.id], house)]
 
 
 def _reason(finding: Finding, left: Sequence[Left]) -> str:
     """Why a finding is left as it is: of those of its kind, the one that overlaps it most; "" for none."""
-    best = max(left, key=lambda x: _overlap(finding, x.kind, (x.start, x.end)), default=None)
-    return best.reason if best and _overlap(finding, best.kind, (best.start, best.end)) > 0 else ""
+    best = max(left, key=lambda x: _overlap(finding, x.kind, x.part, (x.start, x.end)), default=None)
+    return best.reason if best and _overlap(finding, best.kind, best.part, (best.start, best.end)) > 0 else ""
 
 
 def match(before: Sequence[Finding], after: Sequence[Finding]) -> dict[str, Finding | None]:
     """For each finding before an edit, by identity, the same one after it, or None where it is settled.
 
-    The same kind of the same performer on overlapping own frames is the same finding; those that overlap most
+    The same kind and part of the same performer on overlapping own frames is the same finding; those that overlap most
     find each other first, and none is found twice.
     """
     pairs = [
-        (_overlap(a, b.kind, b.own), i, j)
+        (_overlap(a, b.kind, b.part, b.own), i, j)
         for i, a in enumerate(before)
         for j, b in enumerate(after)
         if a.performer == b.performer
@@ -54,8 +57,8 @@ def match(before: Sequence[Finding], after: Sequence[Finding]) -> dict[str, Find
     return out
 
 
-def _overlap(finding: Finding, kind: str, own: tuple[int, int]) -> int:
-    """Own frames that a finding shares with a span of the same kind."""
-    if finding.kind != kind:
+def _overlap(finding: Finding, kind: str, part: str, own: tuple[int, int]) -> int:
+    """Own frames that a finding shares with a span of the same kind and part."""
+    if (finding.kind, finding.part) != (kind, part):
         return 0
     return max(min(finding.own[1], own[1]) - max(finding.own[0], own[0]) + 1, 0)

@@ -48,24 +48,32 @@ class Surface:
 
 
 def surfaces_of(
-    track: SkinTrack, floor: Floor, props: Sequence[Prop], frames: np.ndarray, dt: float, size: float
+    track: SkinTrack,
+    floor: Floor,
+    props: Sequence[Prop],
+    frames: np.ndarray,
+    dt: float,
+    size: float,
+    named: Sequence[str] = (),
 ) -> dict[str, Surface]:
-    """The floor and every prop that something comes near, by id."""
+    """The floor and every prop that something comes near, by id; those that are `named` however far off they are."""
     out = {FLOOR: Surface(floor.clearance(track.at), track.speed, floor.normal[None, None])}
     for prop in props:
-        found = _prop_surface(track, prop, frames, dt, size)
+        found = _prop_surface(track, prop, frames, dt, size, prop.id in named)
         if found is not None:
             out[prop.id] = found
     return out
 
 
-def _prop_surface(track: SkinTrack, prop: Prop, frames: np.ndarray, dt: float, size: float) -> Surface | None:
+def _prop_surface(
+    track: SkinTrack, prop: Prop, frames: np.ndarray, dt: float, size: float, named: bool
+) -> Surface | None:
     """A point far inside passes through the prop and does not rest on it: `away` is infinite there."""
     at, turn = prop.track(frames if prop.is_keyed else frames[:1])
     own = rotation.rotate(turn[:, None], track.middle - at[:, None], back=True)
     girth = np.sqrt(track.skin.half.prod(axis=1))
     away = prop.distance(own) - girth
-    if away.size == 0 or away.min() > SETTINGS["contact_clear"].value * size:
+    if away.size == 0 or (away.min() > SETTINGS["contact_clear"].value * size and not named):
         return None
     normal = _gradient(prop, own)
     # the material on the side that faces the prop, as it moves against the prop

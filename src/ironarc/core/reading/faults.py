@@ -125,7 +125,7 @@ def _slides(reading: Reading) -> list[ContactFault]:
                 at = track.at[a + 1, points[least[a + 1]]][[0, 2]] + path
                 out.append(
                     ContactFault(
-                        SLIDE, float(reach[i, j]), what, surface, a + 1 + low + first, a + 1 + high + first,
+                        SLIDE, float(reach[i, j]), what, surface, int(a + 1 + low + first), int(a + 1 + high + first),
                         at[low : high + 1],
                     )
                 )  # fmt: skip

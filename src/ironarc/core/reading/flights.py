@@ -17,6 +17,11 @@ class Spin:
     rms_dev: float
     turns_per_s: float
 
+    @property
+    def unsteadiness(self) -> float:
+        """Share of its mean that it wavers by."""
+        return self.rms_dev / max(float(np.linalg.norm(self.mean)), 1e-9)
+
 
 @dataclass(frozen=True)
 class Step:

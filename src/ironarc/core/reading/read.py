@@ -196,7 +196,9 @@ def read_traced(traced: Traced, g: float, floor: Floor, by_hand: tuple[HandConta
     """The second half of `read`: who bears the body, and what follows."""
     poses, body, track, size, loads = traced.poses, traced.body, traced.track, traced.size, traced.loads
     names = body.anatomy.rig.names
-    surfaces = surfaces_of(track, floor, traced.props, poses.frames, poses.dt, size)
+    surfaces = surfaces_of(
+        track, floor, traced.props, poses.frames, poses.dt, size, [c.surface for c in by_hand]
+    )  # fmt: skip
     said = what_is_said(by_hand, surfaces, track.skin, names, poses.frames)
     nearest, away, speed = _nearest(surfaces, said)
     footing = find_footing(

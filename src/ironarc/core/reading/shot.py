@@ -1,6 +1,6 @@
 """Reading the performers of a shot, and where its floor is."""
 
-from dataclasses import dataclass, replace
+from dataclasses import dataclass, fields, replace
 
 import numpy as np
 
@@ -85,14 +85,35 @@ def reads_alike(a: Shot, b: Shot, performer_id: str) -> bool:
     if performer_id not in {p.id for p in a.performers} & {p.id for p in b.performers}:
         return False
     of_a, of_b = a.performer_called(performer_id), b.performer_called(performer_id)
-    same = ("frame_time_s", "first_frame", "frames", "g", "floor_m", "floor_slope")
     return (
-        of_a is of_b
-        and all(getattr(a, name) == getattr(b, name) for name in same)
-        and len(a.props) == len(b.props)
-        and all(x is y for x, y in zip(a.props, b.props, strict=True))
+        # what is left as it is changes no number
+        _same_but(of_a, of_b, {"left"})
+        and all(getattr(a, name) == getattr(b, name) for name in ("g", "floor_m", "floor_slope"))
+        and _same_frames_and_props(a, b)
         # a floor that is estimated is the first performer's
         and (a.floor_m is not None or a.performer is b.performer)
+    )
+
+
+def traces_alike(a: Shot, b: Shot, performer_id: str) -> bool:
+    """Whether one performer moves in shot `b` just as it does in `a`, whatever it is said to touch."""
+    if performer_id not in {p.id for p in a.performers} & {p.id for p in b.performers}:
+        return False
+    of_a, of_b = a.performer_called(performer_id), b.performer_called(performer_id)
+    return _same_but(of_a, of_b, {"left", "contacts"}) and _same_frames_and_props(a, b)
+
+
+def _same_but(a: Performer, b: Performer, other: set[str]) -> bool:
+    """Whether two performers hold the very same but for fields `other`."""
+    return a is b or all(getattr(a, f.name) is getattr(b, f.name) for f in fields(a) if f.name not in other)
+
+
+def _same_frames_and_props(a: Shot, b: Shot) -> bool:
+    same = ("frame_time_s", "first_frame", "frames")
+    return (
+        all(getattr(a, name) == getattr(b, name) for name in same)
+        and len(a.props) == len(b.props)
+        and all(x is y for x, y in zip(a.props, b.props, strict=True))
     )
 
 

@@ -4,7 +4,7 @@ from ironarc.core.document import Display
 from ironarc.core.edits.base import Edit, clean_name
 from ironarc.core.edits.commands.registry import command
 from ironarc.core.edits.of_shot import Renumber, SetRate, SetShot
-from ironarc.core.reading.shot import Seen
+from ironarc.core.reading.shot import Seen, estimated_floor
 
 
 @command
@@ -38,10 +38,20 @@ def renumber(seen: Seen, first: int) -> Edit:
 
 
 @command
-def set_floor(seen: Seen, floor_m: float | None) -> Edit:
-    """The floor at a height (m), or None to estimate it from the first performer's feet."""
+def set_floor(seen: Seen, floor_m: float | None, slope_x: float = 0.0, slope_z: float = 0.0) -> Edit:
+    """The floor at a height (m) over the origin, rising by so much a metre along x and z; or None to estimate it from
+    the first performer's body, level."""
     words = "Estimate the floor" if floor_m is None else f"Floor at {floor_m * 100:.1f} cm"
-    return SetShot({"floor_m": floor_m, "floor_by_hand": floor_m is not None}, words)
+    slope = (0.0, 0.0) if floor_m is None else (slope_x, slope_z)
+    return SetShot({"floor_m": floor_m, "floor_by_hand": floor_m is not None, "floor_slope": slope}, words)
+
+
+@command
+def estimate_slope(seen: Seen) -> Edit:
+    """The floor's height and slope as the first performer's body has them."""
+    found = estimated_floor(seen.shot, tilted=True)
+    changes = {"floor_m": found.height_m, "floor_by_hand": False, "floor_slope": found.slope}
+    return SetShot(changes, "Estimate the floor and its slope")
 
 
 @command

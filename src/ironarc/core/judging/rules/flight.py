@@ -72,7 +72,7 @@ def spin(bench: Bench) -> Iterator[Finding]:
         # angular momentum grows with mass and with the square of height
         floor = SETTINGS["spin_floor"].value * reading.body.mass_kg / 75.0 * reading.size**2
         if flight.spin.rms_dev > floor:
-            share = flight.spin.rms_dev / max(mean, 1e-9)
+            share = flight.spin.unsteadiness
             says = _spin_says(flight, mean, share, bench)
             yield from bench.raised("spin", share, flight.start, flight.end, says, "whole body")
         for at_take_off, change in ((True, flight.spin_gained), (False, flight.spin_lost)):

@@ -79,11 +79,30 @@ def fast(bench: Bench) -> Iterator[Finding]:
             else:
                 j, x, y = found[above]
                 found[above] = (j, min(a, x), max(b, y))
-    for joint, a, b in found:
+    for joint, a, b, part in _twins(bench, found):
         most = float(turned[a:b, joint].max())
-        part = _part(bench, joint)
-        says = f"{part.capitalize()} turns {most:.0f}° in a frame; the eye loses it."
+        verb = "turn" if part.startswith("both ") else "turns"
+        says = f"{part.capitalize()} {verb} {most:.0f}° in a frame; the eye loses it."
         yield from bench.raised("fast", most, a + bench.first - 1, b - 1 + bench.first, says, part)
+
+
+def _twins(bench: Bench, found: list[tuple[int, int, int]]) -> Iterator[tuple[int, int, int, str]]:
+    """Joint, span and part; left and right of one part over the same frames are both of them."""
+    meanings = bench.reading.body.anatomy.meanings
+    used: set[int] = set()
+    for i, (joint, a, b) in enumerate(found):
+        if i in used:
+            continue
+        one = meanings[joint]
+        for k, (other, x, y) in enumerate(found[i + 1 :], start=i + 1):
+            two = meanings[other]
+            if one.role and one.side and two.role == one.role and two.side != one.side and x < b and a < y:
+                used.add(k)
+                a, b = min(a, x), max(b, y)
+                yield joint, a, b, f"both {one.role.replace('foot', 'feet')}{'' if one.role == 'foot' else 's'}"
+                break
+        else:
+            yield joint, a, b, _part(bench, joint)
 
 
 def _below(bench: Bench, joint: int, top: int) -> bool:

@@ -4,7 +4,7 @@ from collections.abc import Iterator
 
 from ironarc.core.judging.finding import Bench, Finding, cm
 from ironarc.core.judging.rules.flight import can_judge
-from ironarc.core.reading.impact import Push, enough_depth, read_pushes
+from ironarc.core.reading.impact import Push, enough_depth, needed_bw, read_pushes
 
 
 def pushes(bench: Bench) -> Iterator[Finding]:
@@ -19,13 +19,16 @@ def pushes(bench: Bench) -> Iterator[Finding]:
 def _says(bench: Bench, push: Push, kind: str) -> str:
     _, limit = bench.graded(kind, push.mean_bw)
     enough = cm(enough_depth(push.speed_ms, bench.limits[kind].strained, bench.reading.g))
+    # more than its whole depth asks for: much of the speed comes or goes within one frame
+    sudden = push.mean_bw > 1.3 * needed_bw(push.speed_ms, push.depth_m, bench.reading.g)
     force = f"{push.mean_bw:.0f} body weights" if push.mean_bw < 30 else "more than 30 body weights"
+    over = f"{cm(push.depth_m)}{', most of it at once' if sudden else ''}"
     if push.at_take_off:
         return (
-            f"Takes off at {push.speed_ms:.1f} m/s from a push of {cm(push.depth_m)}: that takes {force}, "
-            f"{limit:.3g} is the limit. {enough} of depth, taken evenly, would do."
+            f"Takes off at {push.speed_ms:.1f} m/s from a push of {over}: that takes {force}, {limit:.3g} is the "
+            f"limit. {enough} of depth, taken evenly, would do."
         )
     return (
-        f"Lands at {push.speed_ms:.1f} m/s and takes it in {cm(push.depth_m)}, the last of it at once: {force}, "
-        f"{limit:.3g} is the limit. {enough} of give, taken evenly, would do."
+        f"Lands at {push.speed_ms:.1f} m/s and takes it in {over}: {force}, {limit:.3g} is the limit. "
+        f"{enough} of give, taken evenly, would do."
     )

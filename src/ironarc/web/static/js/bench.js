@@ -4,11 +4,12 @@ import { createKeyboard } from "./bar/keyboard.js";
 import { createTransport } from "./bar/transport.js";
 import { createClock } from "./clock.js";
 import { kindOfFiles, letDrop } from "./drop.js";
-import { firstPictureDrawn } from "./later.js";
+import { afterFirstPicture, firstPictureDrawn } from "./later.js";
 import { createLayout } from "./layout.js";
 import { nameInPlace } from "./naming.js";
 import { createPanel } from "./panels/panel.js";
 import { createPlannerDrawer } from "./panels/planner.js";
+import { createReadPanel } from "./panels/read.js";
 import { createReferences } from "./panels/references.js";
 import { createSetPanel } from "./panels/set.js";
 import { createWeighPanel } from "./panels/weigh.js";
@@ -33,7 +34,8 @@ const state = createState({
   playing: false, loop: true, rate: null, speed: 1, hold: 1, hover: null, side: "now", trying: null, trial: null, variant: null,
   data: null, motion: null, motions: {}, held: null, view: wholeOf(begins.scene), whole: wholeOf(begins.scene), width: 0,
   plots: ["height"], saving: false, drawing: null, line: null, part: null, dragSays: null, gap: null,
-  shown: { com: true, path: true, asked: true, ghosts: true, grid: true, props: true, guides: true, references: true },
+  physics: null, pier: null,
+  shown: { footing: true, pushes: true, phantom: true, spin: false, line: false, com: true, path: true, asked: true, ghosts: true, grid: true, props: true, guides: true, references: true },
 });
 const setup = createSetup(state, { shot: begins.shot, mark: begins.mark, mark_words: begins.mark_words });
 const messageBox = document.getElementById("bench-message");
@@ -74,15 +76,26 @@ async function loadShown() {
     const pick = itemOf(scene, state.get("pick")) ? state.get("pick") : "";
     const whole = wholeOf(scene), sameRange = whole.join() === state.get("whole").join();
     state.set({
-      scene, seen: revision, who, pick, hover: null, frame: within(scene, state.get("frame")), motion: byId[who], motions: byId, data,
+      scene, seen: revision, who, pick, hover: null, physics: null, frame: within(scene, state.get("frame")), motion: byId[who], motions: byId, data,
       variant, held, ...(sameRange ? {} : { whole, view: whole }),
     });
     Object.assign(root.dataset, { variant, who, revision });
+    loadPhysics(at("physics.json", { as: variant, who }), data);
   } catch (error) {
     if (error.name === "AbortError") return;
     state.set({ trying: null, trial: null });
     say(error.message);
   }
+}
+
+// Footing, balance and pushes come after the first picture; they belong to the reading they were asked with
+async function loadPhysics(address, data) {
+  await afterFirstPicture(() => {});
+  if (state.get("data") !== data) return;
+  try {
+    const physics = await getJson(address);
+    if (state.get("data") === data) state.set({ physics });
+  } catch (error) { say(error.message); }
 }
 
 // While a slider is dragged, the newest weight waits for the answer under way; those between are dropped
@@ -185,6 +198,15 @@ const actions = {
   },
   setSide(side) { if (state.get("data")?.corrections) { state.set({ side, trying: null }); loadShown(); } },
   tryWeight,
+  // a pier of the trestle, to be changed in the panel's fields
+  choosePier(pier) {
+    state.set({ pier, step: "read" });
+    actions.go(state.get("frame"), pier.start, pier.end);
+  },
+  movePier(pier, start, end) {
+    actions.edit({ kind: "move_contact", performer: state.get("who"), part: pier.part, surface: pier.surface, start: pier.start, end: pier.end, to_start: start, to_end: end });
+  },
+  liftPier: ({ part, start, end }) => actions.edit({ kind: "lift_contact", performer: state.get("who"), part, start, end }),
   refreshPanel: () => panel.refresh(),
   markSide() {
     const none = state.get("data")?.corrections === 0;
@@ -219,7 +241,9 @@ const stage = openStage();
 createTrestle(document.getElementById("lanes"), document.getElementById("lane-words"), state, setup, timeview, actions);
 createPlots(document.getElementById("plots"), document.getElementById("chips"), state, setup).refresh();
 createTimearea(document.getElementById("trestle-body"), state, setup, timeview);
-const panel = createPanel(root, state, setup, actions);
+const readPanel = createReadPanel(document.getElementById("panel"), state, setup, actions);
+const panel = createPanel(root, state, setup, actions, readPanel.settle);
+readPanel.settle();
 const planner = createPlannerDrawer(state, setup, actions);
 const weighings = createWeighPanel(document.getElementById("panel"), state, setup, actions);
 createSetPanel(document.getElementById("panel"), state, setup, { actions, planner });

@@ -2,6 +2,15 @@
 
 import { momentsOf, nextMoment } from "../playing.js";
 
+// How the body stands at a frame: how far inside its footing, standing and moving, and how soon it would tip
+export function balanceSays(physics, index) {
+  const standing = physics?.plots.margin[index], moving = physics?.plots.xcom_margin[index];
+  if (standing == null || moving == null) return "";
+  const far = (cm) => `${Math.abs(cm).toFixed(0)} cm ${cm < 0 ? "outside" : "inside"}`;
+  const tips = physics.tips_s[index];
+  return ` · standing ${far(standing)}, moving ${far(moving)}${tips === null ? "" : `, let go tips in ${tips.toFixed(1)} s`}`;
+}
+
 export function createTransport(root, state, setup, { actions, stage, timeview, references, planner }) {
   const frameField = document.getElementById("frame"), meter = document.getElementById("meter");
   const clamp = (frame) => Math.min(Math.max(frame, setup.first), setup.last);
@@ -89,12 +98,12 @@ export function createTransport(root, state, setup, { actions, stage, timeview, 
     const i = state.get("frame") - setup.first, speed = data.plots.speed[i];
     const flight = data.flights.find((f) => f.start <= state.get("frame") && state.get("frame") <= f.end);
     const way = Math.abs(speed) < 0.05 ? "level" : `${speed > 0 ? "rising" : "falling"} ${Math.abs(speed).toFixed(1)} m/s`;
-    document.getElementById("readout").textContent = `center of gravity ${data.plots.height[i].toFixed(0)} cm up, ${way}${flight ? ` · in flight, frame ${state.get("frame") - flight.start + 1} of ${flight.hang_frames}` : ""}`;
+    document.getElementById("readout").textContent = `center of gravity ${data.plots.height[i].toFixed(0)} cm up, ${way}${flight ? ` · in flight, frame ${state.get("frame") - flight.start + 1} of ${flight.hang_frames}` : ""}${balanceSays(state.get("physics"), i)}`;
     for (const button of root.querySelectorAll("[data-moment]")) button.disabled = !data.flights.length;
   }
 
   state.on(["frame"], ({ frame }) => { if (document.activeElement !== frameField || state.get("playing")) frameField.value = frame; });
-  state.on(["frame", "data", "dragSays"], readout);
+  state.on(["frame", "data", "dragSays", "physics"], readout);
   state.on(["scene", "who"], aboutShot);
   aboutShot();
   state.on(["loop"], ({ loop }) => document.getElementById("loop").setAttribute("aria-pressed", String(loop)));

@@ -4,7 +4,8 @@ import { createLater } from "../later.js";
 
 const QUIET_MS = 250;
 
-export function createPanel(root, state, setup, actions) {
+// drawn : called after the panel was drawn anew
+export function createPanel(root, state, setup, actions, drawn) {
   const panel = document.getElementById("panel");
 
   // Where the keyboard stands in a panel, so that a refresh does not throw it out
@@ -23,7 +24,7 @@ export function createPanel(root, state, setup, actions) {
   }
 
   // What stands open stays open: told by the joint it belongs to, or by its first words
-  const nameOf = (details) => details.closest("[data-joint]")?.dataset.joint ?? details.querySelector("summary").textContent.trim().slice(0, 24);
+  const nameOf = (details) => details.closest("[data-joint]")?.dataset.joint ?? (details.closest("[data-finding]") && `${details.closest("[data-finding]").dataset.finding} ${details.className}`) ?? details.querySelector("summary").textContent.trim().slice(0, 24);
 
   const controls = () => [...panel.querySelectorAll("input, select, textarea, button, summary, a[href]")];
 
@@ -44,6 +45,7 @@ export function createPanel(root, state, setup, actions) {
       else link.removeAttribute("aria-current");
     }
     actions.markSide();
+    drawn();
     for (const details of panel.querySelectorAll("details")) if (open.has(nameOf(details))) details.open = true;
     for (const [id, value] of typed) {
       const field = panel.querySelector(`#${id}`);

@@ -86,9 +86,10 @@ export function createMarkers(scene, behind) {
     grid.clear();
     const span = (low, high) => [Math.floor(low - 2.5), Math.ceil(high + 2.5)];
     const [x0, x1] = span(box.min.x, box.max.x), [z0, z1] = span(box.min.z, box.max.z);
-    const metre = [], quarter = [], y = data.floor;
-    for (let x = x0; x <= x1 + 1e-6; x += 0.25) (Number.isInteger(x) ? metre : quarter).push(x, y, z0, x, y, z1);
-    for (let z = z0; z <= z1 + 1e-6; z += 0.25) (Number.isInteger(z) ? metre : quarter).push(x0, y, z, x1, y, z);
+    const metre = [], quarter = [], [slopeX, slopeZ] = data.floor_slope;
+    const on = (x, z) => [x, data.floor + slopeX * x + slopeZ * z, z];
+    for (let x = x0; x <= x1 + 1e-6; x += 0.25) (Number.isInteger(x) ? metre : quarter).push(...on(x, z0), ...on(x, z1));
+    for (let z = z0; z <= z1 + 1e-6; z += 0.25) (Number.isInteger(z) ? metre : quarter).push(...on(x0, z), ...on(x1, z));
     for (const [points, color] of [[quarter, "#e6e0d3"], [metre, "#c4bba8"]]) {
       const geometry = new THREE.BufferGeometry().setAttribute("position", new THREE.Float32BufferAttribute(points, 3));
       grid.add(new THREE.LineSegments(geometry, new THREE.LineBasicMaterial({ color })));

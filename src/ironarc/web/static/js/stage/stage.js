@@ -5,6 +5,8 @@ import { heldFrame, performerOf } from "../scene.js";
 import { createBackdrops } from "./backdrops.js";
 import { createCameras } from "./cameras.js";
 import { createFigure } from "./figure.js";
+import { createFooting } from "./footing.js";
+import { createForces } from "./forces.js";
 import { createGap } from "./gap.js";
 import { createGuides } from "./guides.js";
 import { createMarkers } from "./markers.js";
@@ -12,7 +14,7 @@ import { createProps } from "./props.js";
 import { createTools } from "./tools/tools.js";
 import { createWeights } from "./weights.js";
 
-const PAPER = "#f3efe6";
+const PAPER = "#f3efe6", READING = new Set(["read", "true"]);
 
 // Where no graphics card draws, every sample costs: a frame without multisampling takes half the time
 function drawsInSoftware() {
@@ -50,11 +52,11 @@ export function createStage(canvas, state, setup, actions, references) {
   labels.className = "stage-labels";
   const signs = document.createElement("div");
   signs.className = "stage-signs";
-  const measures = labels.cloneNode();
-  canvas.after(labels, signs, measures);
+  const measures = labels.cloneNode(), words = labels.cloneNode();
+  canvas.after(labels, signs, measures, words);
   const props = createProps(rest, labels);
   const guides = createGuides(rest);
-  const weights = createWeights(rest);
+  const weights = createWeights(rest), footing = createFooting(rest), forces = createForces(rest, words);
   const gap = createGap(rest, measures);
   const backdrops = createBackdrops(restBehind, references, redraw);
   const cameras = createCameras(canvas, travel, redraw, coveredPx);
@@ -66,6 +68,7 @@ export function createStage(canvas, state, setup, actions, references) {
     markers.keepSize(camera, setup.display.size);
     props.placeLabels(camera, canvas.clientWidth, canvas.clientHeight);
     gap.place(camera, canvas.clientWidth, canvas.clientHeight);
+    forces.place(camera, canvas.clientWidth, canvas.clientHeight);
     tools.place(camera, canvas.clientWidth, canvas.clientHeight);
     renderer.clear();
     renderer.render(behind, camera);
@@ -132,6 +135,10 @@ export function createStage(canvas, state, setup, actions, references) {
     const reader = performerOf(setup, state.get("who")), motion = state.get("motions")[reader.id];
     figures.get(reader.id)?.figure.light(state.get("part"), motion, index);
     weights.setFrame(data, motion, reader.figure.joints, index, cameras.current());
+    // pushes belong to reading and correcting; elsewhere they would stand in the way
+    const physics = READING.has(state.get("step")) ? state.get("physics") : null;
+    footing.setFrame(data, physics, index, frame, shown);
+    forces.setFrame(data, physics, motion, reader.figure, index, shown);
     markers.show(shown, setup.display);
     markers.setFrame(data, index, hover === null ? null : hover - setup.first);
     props.show(setup, frame, { visible: shown.props, setting, picked: setting ? picked : "", ...tools.propShift() });
@@ -188,7 +195,7 @@ export function createStage(canvas, state, setup, actions, references) {
     cameras.setBox(box, Boolean(inShot) && now !== inShot);
     inShot = now;
   });
-  state.on(["frame", "hover", "scene", "data", "motions", "shown", "playing", "pick", "step", "hold", "drawing", "part", "gap"], show);
+  state.on(["frame", "hover", "scene", "data", "motions", "shown", "playing", "pick", "step", "hold", "drawing", "part", "gap", "physics"], show);
 
   new ResizeObserver(resize).observe(canvas.parentElement);
   return { fit: cameras.fit, cancel: tools.cancel, setView: (name) => { cameras.setView(name); show(); } };

@@ -30,6 +30,17 @@ export function sideBySide(boxes, low, high) {
 // What is said over a flight, the longest first: all of it, or only the frames in the air
 const saysOf = (flight) => [flight.label, flight.label.split(" · ")[0]];
 
+// Where brief words stand; where even these have no room, the lowest flights go without: they are told on hover
+function fitted(row, middles, low, high) {
+  const kept = row.map((_, i) => i).sort((a, b) => row[b].flight.rise_m - row[a].flight.rise_m);
+  for (; kept.length; kept.pop()) {
+    const here = kept.slice().sort((a, b) => a - b);
+    const places = sideBySide(here.map((i) => ({ x: middles[i], half: (row[i].says[1].length * MONO_PX) / 2 })), low, high);
+    if (!places.includes(null)) return row.map((_, i) => places[here.indexOf(i)] ?? null);
+  }
+  return row.map(() => null);
+}
+
 // Text nodes for all flights in view; top : where the first row's line stands
 export function labelLane({ data, x, width, view, labels: top }) {
   const [a, b] = view, low = GUTTER + 2, high = width - EDGE - 2;
@@ -42,7 +53,7 @@ export function labelLane({ data, x, width, view, labels: top }) {
     const middles = row.map(({ flight }) => x((Math.max(flight.take_off, a) + Math.min(flight.landing, b)) / 2));
     const long = sideBySide(row.map(({ says }, i) => ({ x: middles[i], half: (says[0].length * MONO_PX) / 2 })), low, high);
     const brief = long.includes(null);
-    const places = brief ? sideBySide(row.map(({ says }, i) => ({ x: middles[i], half: (says[1].length * MONO_PX) / 2 })), low, high) : long;
+    const places = brief ? fitted(row, middles, low, high) : long;
     return row.map(({ flight, says, cls }, i) => places[i] !== null
       && node("text", { x: Math.round(places[i]), y: top + number * LINE, "text-anchor": "middle", class: cls }, says[brief ? 1 : 0], `${cls}${flight.start}`)).filter(Boolean);
   });

@@ -63,6 +63,7 @@ export function flightNode(flight, { data, first, x, deck: base, scale, held }) 
     class: "flight", tabindex: 0, role: "button", "data-flight": flight.start,
     "aria-label": `Flight ${flight.start} to ${flight.end}: ${flight.label}, ${flight.grade}`,
   }, [
+    node("title", {}, `Frames ${flight.start} to ${flight.end}: ${flight.label}; gravity asks ${Math.round(flight.asked_rise_m * 100)} cm`, "title"),
     stood && node("path", { d: stood, class: "was" }, [], "was"),
     node("path", { d: curve(asked), class: "asked" }, [], "asked"),
     node("path", { d: `${curve(own)}Z`, class: "arch-fill" }, [], "fill"),
@@ -104,20 +105,40 @@ export function flightLane(at) {
 }
 
 const capital = (word) => word[0].toUpperCase() + word.slice(1);
-export const pierName = ({ side, limb }) => (side ? `${capital(side)} ${limb}` : capital(limb));
+export const pierName = ({ limb }) => capital(limb);
 
-export function pierLane({ data, x, piers: top }) {
-  return data.piers.flatMap((row, i) => {
-    const y = top + i * PIER, name = pierName(row);
-    return row.spans.flatMap(([a, b]) => {
-      const x0 = x(a - 0.5), x1 = x(b + 0.5), key = `${name}${a}`;
-      return [
-        node("rect", { x: x0, y: y + 3, width: Math.max(x1 - x0, 2), height: PIER - 5, class: "pier" },
-          [node("title", {}, `${name} planted, frames ${a} to ${b}`)], key),
-        ...[x0, x1 - 2].map((at, n) => node("rect", { x: at, y: y + 1, width: 2, height: PIER - 2, class: "pier-cap" }, [], `${key}cap${n}`)),
-      ];
-    });
-  });
+// What a pier looks like: a foot is a full block, a hand a block with a notch, anything else a low one
+const HEIGHTS = { foot: [3, PIER - 5], hand: [3, PIER - 5], other: [7, PIER - 9] };
+
+// `dragged` : { pier, start, end } while an end is dragged
+export function pierLane({ data, x, piers: top, dragged }) {
+  return data.piers.flatMap((row, i) => row.spans.map((pier) => {
+    const moved = dragged && samePier(dragged.pier, pier) ? dragged : pier;
+    const [down, high] = HEIGHTS[pier.kind], y = top + i * PIER;
+    const x0 = x(moved.start - 0.5), x1 = x(moved.end + 0.5), width = Math.max(x1 - x0, 2);
+    const state = `${pier.doubt ? " in-doubt" : ""}${pier.hand ? " by-hand" : ""}${pier.grips ? " grips" : ""}`;
+    const says = `${capital(pier.part)}${pier.surface === "floor" ? "" : " on a prop"}, frames ${pier.start} to ${pier.end}${pier.doubt ? ", in doubt" : ""}${pier.hand ? ", set by hand" : ""}${pier.grips ? ", grips" : ""}`;
+    const end = (side, at) => node("rect", {
+      x: at - 4, y, width: 8, height: PIER, class: "pier-end", "data-end": side, role: "slider", tabindex: 0,
+      "aria-label": `${capital(pier.part)}, ${side === "start" ? "first" : "last"} frame`, "aria-valuenow": moved[side],
+    }, [], side);
+    return node("g", { class: `pier-of${state}`, "data-pier": `${i}:${pier.part}:${pier.surface}:${pier.start}` }, [
+      node("rect", { x: x0, y: y + down, width, height: high, class: `pier is-${pier.kind}` }, [node("title", {}, says)], "block"),
+      pier.kind === "hand" && width > 10 && node("path", { d: `M${x0 + width / 2 - 4} ${y + down}h8l-4 4z`, class: "pier-notch" }, [], "notch"),
+      pier.grips && node("path", { d: `M${x0 + 5} ${y + 2}v${PIER - 4}M${x1 - 5} ${y + 2}v${PIER - 4}`, class: "pier-grip" }, [], "grip"),
+      node("rect", { x: x0, y: y + 1, width: 2, height: PIER - 2, class: "pier-cap" }, [], "cap0"),
+      node("rect", { x: x1 - 2, y: y + 1, width: 2, height: PIER - 2, class: "pier-cap" }, [], "cap1"),
+      end("start", x0), end("end", x1),
+    ].filter(Boolean), `${pier.part}${pier.surface}${pier.start}`);
+  }));
+}
+
+export const samePier = (a, b) => a.part === b.part && a.surface === b.surface && a.start === b.start;
+
+// The pier a node of the lane stands for: "lane:part:surface:start"
+export function pierAt(data, name) {
+  const [lane, part, surface, start] = name.split(":");
+  return data.piers[Number(lane)]?.spans.find((pier) => pier.part === part && pier.surface === surface && pier.start === Number(start)) ?? null;
 }
 
 export function flagLane(flags, { x }) {

@@ -3,11 +3,21 @@ import uPlot from "../../vendor/uPlot.esm.js";
 import { EDGE, GUTTER } from "./timeview.js";
 
 const HEIGHT = 82;
-const STEEL = "#2B5876", BRASS = "#B07D1E";
+const STEEL = "#2B5876", BRASS = "#B07D1E", OXIDE = "#9E3A1B";
+// Parts that carry spin, told apart by shade and by the order they stand in
+const SHADES = ["#20252B", "#2B5876", "#7f9bb0", "#9E3A1B", "#d19a85", "#8d887c"];
 export const PLOTS = {
   height: { chip: "Height", name: "Center of gravity over the floor", unit: "cm", digits: 0 },
-  speed: { chip: "Vertical speed", short: "Speed", name: "Vertical speed", unit: "m/s", digits: 1, zero: true },
-  acceleration: { chip: "Vertical acceleration", short: "Acceleration", name: "Vertical acceleration", unit: "g", digits: 1, zero: true },
+  speed: { chip: "Speed", name: "Vertical speed", unit: "m/s", digits: 1, zero: true },
+  acceleration: { chip: "Acceleration", name: "Vertical acceleration", unit: "g", digits: 1, zero: true },
+  balance: {
+    chip: "Balance", name: "Inside the footing: standing, and moving in dashes", unit: "cm", digits: 1, zero: true,
+    from: "margin", second: "xcom_margin", clip: 30, edge: true,
+  },
+  pushes: {
+    chip: "Pushes", name: "Ground reaction, and phantom force in oxide", unit: "bw", digits: 2, zero: true, from: "grf", second: "phantom", odd: true,
+  },
+  parts: { chip: "By part", name: "Spin carried by", unit: "kg·m²/s", digits: 0, zero: true, stacked: true },
   guide: { chip: "Off the guide", name: "Distance from the guide curve", unit: "cm", digits: 1, zero: true, only: (data) => data.off_guide.length > 0 },
   spin: { chip: "Spin", name: "Spin, angular momentum about the center of gravity", unit: "kg·m²/s", digits: 0 },
 };
@@ -31,8 +41,20 @@ export function createPlots(root, chips, state, setup) {
     chips.append(chip);
   }
 
+  // Values of the plots that come with the physics, cut where one would flatten all the rest
+  const clipped = (values, most) => (most ? values.map((v) => (v === null || Math.abs(v) > most ? null : v)) : values);
+
+  // Running sums of what the parts carry, the first at the bottom
+  function stacked(physics) {
+    const sums = [], total = frames.map(() => 0);
+    for (const { spin } of physics.parts) sums.push(spin.map((v, i) => (total[i] += v ?? 0)));
+    return sums;
+  }
+
   // what gravity asks for on the flights: a brass line where there is one to draw
   function idealOf(key, data) {
+    const second = PLOTS[key].second, physics = state.get("physics");
+    if (second) return physics ? clipped(physics.plots[second], PLOTS[key].clip) : [];
     const out = frames.map(() => null);
     for (const flight of data.flights) {
       for (let f = flight.start; f <= flight.end; f++) {
@@ -41,6 +63,15 @@ export function createPlots(root, chips, state, setup) {
       }
     }
     return out;
+  }
+
+  // The edge of the footing: inside lies above it
+  function zeroLine(chart) {
+    const { ctx, bbox } = chart, y = Math.round(chart.valToPos(0, "y", true));
+    ctx.save();
+    ctx.fillStyle = "#20252B";
+    ctx.fillRect(bbox.left, y, bbox.width, 1.5);
+    ctx.restore();
   }
 
   function build(key) {
@@ -52,6 +83,7 @@ export function createPlots(root, chips, state, setup) {
     root.append(row);
     const chart = new uPlot({
       width: Math.max(state.get("width"), 200), height: HEIGHT, padding: [16, EDGE, 6, 0], pxAlign: false,
+      hooks: plot.edge ? { drawAxes: [zeroLine] } : {},
       cursor: { show: false }, legend: { show: false }, select: { show: false },
       scales: {
         x: { time: false, range: () => state.get("view") },
@@ -63,15 +95,38 @@ export function createPlots(root, chips, state, setup) {
       },
       axes: [{ show: false }, { size: GUTTER, font: '12px "IBM Plex Mono"', stroke: "#5f5e58", space: 22, gap: 8,
         grid: { stroke: "#e6e0d3", width: 1 }, ticks: { show: false } }],
-      series: [{}, { stroke: BRASS, width: 2, dash: [6, 4], points: { show: false } }, { stroke: STEEL, width: 2, points: { show: false } }],
-    }, [frames, [], []], row);
+      ...seriesOf(key, plot),
+    }, [frames], row);
     rows.set(key, { row, chart });
+  }
+
+  function seriesOf(key, plot) {
+    const line = (stroke, more = {}) => ({ stroke, width: 2, points: { show: false }, ...more });
+    if (!plot.stacked) {
+      const second = plot.odd ? line(OXIDE) : line(plot.second ? STEEL : BRASS, { dash: [6, 4] });
+      return { series: [{}, second, line(STEEL)] };
+    }
+    const parts = state.get("physics")?.parts ?? [];
+    return {
+      series: [{}, ...parts.map((_, i) => line(SHADES[i % SHADES.length], { width: 1.5 }))],
+      bands: parts.slice(1).map((_, i) => ({ series: [i + 2, i + 1], fill: `${SHADES[(i + 1) % SHADES.length]}66` })),
+    };
   }
 
   // Values of a plot over the frames; those off a guide are of the one picked, or of the first
   function valuesOf(key, data) {
+    const plot = PLOTS[key], physics = state.get("physics");
+    if (plot.from) return physics ? clipped(physics.plots[plot.from], plot.clip) : [];
+    if (plot.stacked) return physics ? stacked(physics).at(-1) ?? [] : [];
     if (key !== "guide") return data.plots[key];
     return (data.off_guide.find((guide) => guide.id === state.get("pick")) ?? data.off_guide[0])?.cm ?? [];
+  }
+
+  function drop(key) {
+    const { row, chart } = rows.get(key);
+    chart.destroy();
+    row.remove();
+    rows.delete(key);
   }
 
   function refresh() {
@@ -81,12 +136,21 @@ export function createPlots(root, chips, state, setup) {
     frames = Array.from({ length: setup.last - setup.first + 1 }, (_, i) => setup.first + i);
     for (const chip of chips.children) chip.classList.toggle("hidden", !offered(chip.dataset.plot));
     for (const chip of chips.children) chip.setAttribute("aria-pressed", String(shown.includes(chip.dataset.plot)));
-    for (const [key, { row, chart }] of rows) if (!shown.includes(key)) { chart.destroy(); row.remove(); rows.delete(key); }
+    for (const key of [...rows.keys()]) if (!shown.includes(key)) drop(key);
     if (!data || !state.get("width")) return;
     for (const key of Object.keys(PLOTS)) if (shown.includes(key)) {
+      const parts = PLOTS[key].stacked ? state.get("physics")?.parts ?? [] : [];
+      // bodies differ in the parts they have
+      if (rows.has(key) && PLOTS[key].stacked && rows.get(key).chart.series.length !== parts.length + 1) drop(key);
       if (!rows.has(key)) build(key);
       root.append(rows.get(key).row);
-      rows.get(key).chart.setData([frames, idealOf(key, data), valuesOf(key, data)]);
+      rows.get(key).chart.setData(PLOTS[key].stacked ? [frames, ...stacked(state.get("physics") ?? { parts })] : [frames, idealOf(key, data), valuesOf(key, data)]);
+      if (PLOTS[key].stacked) rows.get(key).row.querySelector(".plot-name").replaceChildren(`${PLOTS[key].name} `, ...parts.flatMap(({ name }, i) => {
+        const word = document.createElement("b");
+        word.textContent = name;
+        word.style.color = SHADES[i % SHADES.length];
+        return i ? [", ", word] : [word];
+      }), `, ${PLOTS[key].unit}`);
     }
     value();
   }
@@ -101,7 +165,7 @@ export function createPlots(root, chips, state, setup) {
     }
   }
 
-  state.on(["plots", "data", "pick"], refresh);
+  state.on(["plots", "data", "pick", "physics"], refresh);
   state.on(["width"], ({ width }) => { for (const { chart } of rows.values()) chart.setSize({ width, height: HEIGHT }); if (!rows.size) refresh(); });
   state.on(["view"], () => { for (const { chart } of rows.values()) chart.redraw(true, true); });
   state.on(["frame", "hover"], value);

@@ -18,7 +18,7 @@ export function createTimearea(body, state, setup, timeview) {
 
   let scrubbing = false, panFrom = null;
   body.addEventListener("pointerdown", (event) => {
-    if (event.target.closest(".flight, .flag") && event.button === 0) return;
+    if (event.target.closest(".flight, .flag, .pier-of") && event.button === 0) return;
     if (event.clientX - body.getBoundingClientRect().left < GUTTER) return;
     body.setPointerCapture(event.pointerId);
     if (event.button === 1 || event.altKey) { panFrom = event.clientX; event.preventDefault(); return; }

@@ -1,0 +1,46 @@
+"""How a shot is judged, as a file to lie beside a motion: limits that were changed, and what is left as it is."""
+
+from collections.abc import Mapping
+from dataclasses import replace
+
+from ironarc.core.document import Left, Limit, Performer, Shot
+from ironarc.core.errors import EditError, FileError
+from ironarc.core.judging.grades import GRADES
+
+FORM = 1
+
+
+def judging_to_plain(shot: Shot, performer: Performer) -> dict:
+    """Limits of the shot and what one performer leaves, in its own frames."""
+    return {
+        "judging": FORM,
+        "limits": {x.kind: [x.strained, x.cracked] for x in shot.limits},
+        "left": [
+            {"kind": x.kind, "part": x.part, "start": x.start, "end": x.end, "reason": x.reason} for x in performer.left
+        ],
+    }
+
+
+def with_judging(shot: Shot, plain: object) -> Shot:
+    """The shot's first performer judged as `plain` says. FileError for what is no such file."""
+    if not isinstance(plain, Mapping) or plain.get("judging") != FORM:
+        raise FileError('It must be an object with "judging": 1. Take one home from the bench, under Show.')
+    try:
+        limits = tuple(
+            Limit(str(kind), float(strained), float(cracked))
+            for kind, (strained, cracked) in dict(plain.get("limits", {})).items()
+        )
+        left = tuple(
+            Left(str(x["kind"]), int(x["start"]), int(x["end"]), str(x["reason"]), str(x.get("part", ""))).checked()
+            for x in plain.get("left", ())
+        )
+    except EditError as error:
+        raise FileError(str(error)) from error
+    except (TypeError, ValueError, KeyError) as error:
+        raise FileError(
+            "“limits” holds [strained, cracked] by kind, and “left” rows with kind, start, end and reason."
+        ) from error
+    for limit in limits:
+        if limit.kind not in GRADES or not 0 < limit.strained <= limit.cracked:
+            raise FileError(f"The limits of {limit.kind} can't be: more than 0, and strained before cracked.")
+    return replace(shot, limits=limits).with_item(replace(shot.performer, left=left))

@@ -1,0 +1,84 @@
+"""Which parts carry the spin, and how a body is folded while it turns."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from ironarc.core import rotation
+from ironarc.core.reading.derivatives import apply, difference_operator
+from ironarc.core.reading.flights import Flight
+from ironarc.core.reading.momentum import angle_increments, whole_inertia
+from ironarc.core.reading.read import Reading
+
+GROUPS = ("trunk and head", "left arm", "right arm", "left leg", "right leg", "other")
+LEAST_SPIN = 2.0  # kg·m²/s; less is no spin to speak of
+_GROUP_OF = {"upper arm": "arm", "forearm": "arm", "hand": "arm", "thigh": "leg", "shank": "leg", "foot": "leg"}
+
+
+@dataclass(frozen=True)
+class SpinParts:
+    """names : groups of parts that the body has; carried : (frames, groups, 3) kg·m²/s about the com, whose sum is
+    the body's angular momentum; inertia : (frames,) kg·m² about the axis it turns on"""
+
+    names: tuple[str, ...]
+    carried: np.ndarray
+    inertia: np.ndarray
+
+
+def read_spin_parts(reading: Reading) -> SpinParts:
+    """Angular momentum of every group, with the same derivatives as the whole's: the body alone, without loads."""
+    poses, body, traced = reading.poses, reading.body, reading.traced
+    root = poses.rig.roots[0]
+    turn = poses.rotation[:, root]
+    apart = traced.centres - traced.body_com[:, None]
+    shape = rotation.rotate(turn[:, None], apart, back=True)
+    turning = poses.rotation[:, [root, *body.joints]]
+    operator = difference_operator(len(shape), poses.dt, 1, reading.breaks, traced.degree)
+    rates = apply(operator, np.concatenate([shape, angle_increments(turning)], axis=1))
+    moves, root_rate, omega = np.split(rates, [len(body.masses), len(body.masses) + 1], axis=1)
+    speed = rotation.rotate(turn[:, None], moves + np.cross(root_rate, shape))
+    orbit = body.masses[:, None] * np.cross(apart, speed)
+    own = np.einsum("bij,fbj->fbi", body.inertias, omega)
+    each = orbit + rotation.rotate(turning[:, 1:], own)
+    groups = _groups(reading)
+    names = tuple(name for name in GROUPS if name in groups)
+    carried = np.stack([each[:, [g == name for g in groups]].sum(axis=1) for name in names], axis=1)
+    L = reading.angular_momentum
+    size = np.linalg.norm(L, axis=1, keepdims=True)
+    axis = np.where(size > 1e-6, L / np.maximum(size, 1e-6), [1.0, 0.0, 0.0])
+    inertia = whole_inertia(poses, body, traced.centres, traced.body_com, slice(None))
+    return SpinParts(names, carried, np.einsum("fi,fij,fj->f", axis, inertia, axis))
+
+
+def carried_in(reading: Reading, flight: Flight) -> list[tuple[str, float]]:
+    """(group, share of the spin it carries on average) over a flight; nothing for one that hardly turns."""
+    mean = flight.spin.mean
+    size = float(np.linalg.norm(mean))
+    if size < LEAST_SPIN:
+        return []
+    parts = reading.ask(read_spin_parts)
+    share = parts.carried[_span(reading, flight)].mean(axis=0) @ mean / size**2
+    return [(name, float(s)) for name, s in zip(parts.names, share, strict=True) if abs(s) > 0.02]
+
+
+def inertia_in(reading: Reading, flight: Flight) -> tuple[float, float]:
+    """(least, most) kg·m² about the axis it turns on over a flight: how tucked and how open it is."""
+    inertia = reading.ask(read_spin_parts).inertia[_span(reading, flight)]
+    return float(inertia.min()), float(inertia.max())
+
+
+def _span(reading: Reading, flight: Flight) -> slice:
+    first = int(reading.poses.frames[0])
+    return slice(flight.start - first, flight.end - first + 1)
+
+
+def _groups(reading: Reading) -> list[str]:
+    """The group of every joint that carries mass."""
+    out = []
+    for joint in reading.body.joints:
+        part = next(p for p in reading.body.parts if p.joint == joint)
+        if part.segment in _GROUP_OF:
+            out.append(f"{part.side} {_GROUP_OF[part.segment]}")
+        else:
+            out.append(GROUPS[0] if part.segment in ("trunk", "head") else GROUPS[-1])
+    return out

@@ -1,0 +1,67 @@
+// The footing on the stage: what touches, told apart by shape; the hatched support area; where the body is going.
+import * as THREE from "../../vendor/three.js";
+import { hatchOf } from "./hatch.js";
+
+const INK = "#20252B", STEEL = "#2B5876", OXIDE = "#9E3A1B", HATCH = 0.07, LIFT = 0.006, MOST = 48;
+
+export function createFooting(scene) {
+  const over = (material) => Object.assign(material, { depthTest: false, transparent: true });
+  const lines = (color) => {
+    const made = new THREE.LineSegments(new THREE.BufferGeometry(), over(new THREE.LineBasicMaterial({ color })));
+    made.frustumCulled = false;
+    made.renderOrder = 4;
+    return made;
+  };
+  const area = lines(INK), going = lines(STEEL), slid = lines(OXIDE), thrown = lines(STEEL);
+  // a foot is a ring, a hand a square, anything else a cross: by shape, not by colour
+  const shapes = [
+    new THREE.RingGeometry(0.016, 0.024, 14).rotateX(-Math.PI / 2), new THREE.RingGeometry(0.017, 0.028, 4).rotateX(-Math.PI / 2),
+    new THREE.RingGeometry(0.006, 0.026, 3).rotateX(-Math.PI / 2),
+  ];
+  const marks = shapes.map((shape) => {
+    const mesh = new THREE.InstancedMesh(shape, over(new THREE.MeshBasicMaterial({ color: INK, side: THREE.DoubleSide })), MOST);
+    mesh.frustumCulled = false;
+    mesh.renderOrder = 6;
+    mesh.count = 0;
+    return mesh;
+  });
+  scene.add(area, going, slid, thrown, ...marks);
+  const m = new THREE.Matrix4();
+  const fill = (mesh, points) => {
+    mesh.geometry.dispose();
+    mesh.geometry = new THREE.BufferGeometry().setAttribute("position", new THREE.Float32BufferAttribute(points, 3));
+  };
+
+  function hide() { for (const mesh of [area, going, slid, thrown, ...marks]) mesh.visible = false; }
+
+  return {
+    // data : the reading; physics : its footing by frame, or null; frame : of the shot
+    setFrame(data, physics, index, frame, shown) {
+      if (!physics || !shown.footing) { hide(); return; }
+      const flat = physics.marks[index] ?? [], hull = physics.hulls[index], low = flat.filter((_, i) => i % 4 === 1);
+      const y = (low.length ? Math.min(...low) : data.floor) + LIFT;
+      const counts = [0, 0, 0];
+      for (let i = 0; i < flat.length; i += 4) {
+        const kind = flat[i + 3], n = counts[kind]++;
+        if (n < MOST) marks[kind].setMatrixAt(n, m.makeTranslation(flat[i], flat[i + 1] + LIFT, flat[i + 2]));
+      }
+      marks.forEach((mesh, kind) => { mesh.visible = true; mesh.count = Math.min(counts[kind], MOST); mesh.instanceMatrix.needsUpdate = true; });
+      area.visible = Boolean(hull) && hull.length > 2;
+      if (area.visible) {
+        const edge = hull.flatMap(([x, z], i) => { const [u, w] = hull[(i + 1) % hull.length]; return [x, y, z, u, y, w]; });
+        fill(area, [...edge, ...hatchOf(hull, HATCH).flatMap(([x, z, u, w]) => [x, y, z, u, y, w])]);
+        area.material.opacity = physics.doubt[index] ? 0.35 : 0.8;
+      }
+      // where the body is going: a small cross on the ground at the extrapolated center of gravity
+      const [x, z] = physics.xcom[index];
+      going.visible = Boolean(hull);
+      fill(going, [x - 0.045, y, z, x + 0.045, y, z, x, y, z - 0.045, x, y, z + 0.045]);
+      // the arc a load would fly on from the hand that lets it go
+      thrown.visible = physics.thrown.length > 0;
+      fill(thrown, physics.thrown.flatMap(({ path }) => path.slice(1).flatMap((to, i) => (i % 2 ? [] : [...path[i], ...to]))));
+      const now = physics.slides.filter((s) => s.start <= frame && frame <= s.end);
+      slid.visible = now.length > 0;
+      fill(slid, now.flatMap(({ path }) => path.slice(1).flatMap(([u, w], i) => [path[i][0], y, path[i][1], u, y, w])));
+    },
+  };
+}
