@@ -4,6 +4,7 @@ import inspect
 
 import numpy as np
 
+from ironarc.core import rotation
 from ironarc.core.document import Shot
 from ironarc.core.edits import Edit
 from ironarc.core.edits.commands import COMMANDS
@@ -11,7 +12,7 @@ from ironarc.core.figure.crew import BRAM, rig_of
 from ironarc.core.figure.rig import EndSite, Joint, Rig, forward
 from ironarc.core.motion.evaluate import Motion, evaluate
 from ironarc.core.motion.layers import Layer
-from ironarc.core.motion.poses import Poses
+from ironarc.core.motion.poses import Poses, poses_of
 from ironarc.core.reading import see
 from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.timing import Timing
@@ -30,6 +31,25 @@ def stiff_poses(rig: Rig, root_rotation: np.ndarray, root_position: np.ndarray, 
     translation[:, 0] = root_position
     world, position = forward(rig, local, translation)
     return Poses(rig, np.arange(1, n + 1), dt, local, translation, world, position)
+
+
+SOLE_BELOW_HIPS = 1.81 * 0.530  # m, of Bram, from the rig's proportions
+
+
+def carried(heights: np.ndarray, dt: float = 1 / 60, along=0.0, turn: np.ndarray | None = None) -> Poses:
+    """Bram stiff, his soles at these heights (frames,) m, carried along z."""
+    path = np.zeros((len(heights), 3))
+    path[:, 1] = SOLE_BELOW_HIPS + heights
+    path[:, 2] = along
+    return stiff_poses(BRAM_RIG, identity(len(heights)) if turn is None else turn, path, dt)
+
+
+def posed(poses: Poses, turns: dict[str, np.ndarray]) -> Poses:
+    """The same with joints turned from rest: {name: rotation vectors (frames, 3) or (3,)}."""
+    local = poses.local.copy()
+    for name, vector in turns.items():
+        local[:, poses.rig.index(name)] = rotation.exp(np.broadcast_to(vector, (len(local), 3)))
+    return poses_of(poses.rig, poses.frames, poses.dt, local, poses.translation)
 
 
 def bake_shot(shot: Shot, performer_id: str = "") -> Poses:

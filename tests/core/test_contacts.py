@@ -15,20 +15,11 @@ from ironarc.core.reading.read import read
 from ironarc.core.reading.skin import follow, limb_of, parts_of, skin_of
 from ironarc.core.scene.props import Prop
 from tests.conftest import demo
-from tests.figures import BRAM_RIG, CM, identity, stiff_poses
+from tests.figures import BRAM_RIG, CM, carried, stiff_poses
 
 BODY = weigh(BRAM_RIG, CM)
 SIZE = 1.81 / 1.75
-SOLE_BELOW_HIPS = 1.81 * 0.530  # m, from the rig's proportions
 G = 9.81
-
-
-def hovering(heights: np.ndarray, dt: float = 1 / 60, turn: np.ndarray | None = None, along: np.ndarray | float = 0.0):
-    """Bram stiff, his soles at these heights (m), standing still otherwise."""
-    path = np.zeros((len(heights), 3))
-    path[:, 1] = SOLE_BELOW_HIPS + heights
-    path[:, 2] = along
-    return stiff_poses(BRAM_RIG, identity(len(heights)) if turn is None else turn, path, dt)
 
 
 def hop(rise: float, g: float, dt: float = 1 / 60, ground: float = 0.0, stand_s: float = 0.7) -> np.ndarray:
@@ -42,7 +33,7 @@ def hop(rise: float, g: float, dt: float = 1 / 60, ground: float = 0.0, stand_s:
 
 
 def test_the_soles_lie_where_the_rig_puts_them():
-    track = follow(skin_of(BODY), hovering(np.zeros(1)))
+    track = follow(skin_of(BODY), carried(np.zeros(1)))
     soles = track.skin.named("heel", "ball", "toe")
     assert soles.sum() == 6
     np.testing.assert_allclose(track.at[0, soles, 1], 0.0, atol=0.003)
@@ -93,25 +84,25 @@ def test_the_floor_is_the_level_the_body_rests_at(floor):
     heights = np.concatenate(
         [rng.normal(0, 0.003, 40), 0.3 * np.sin(np.linspace(0, np.pi, 25)), rng.normal(0, 0.003, 40)]
     )
-    assert floor_under(hovering(floor + heights, 1 / 30)).height_m == pytest.approx(floor, abs=0.006)
+    assert floor_under(carried(floor + heights, 1 / 30)).height_m == pytest.approx(floor, abs=0.006)
 
 
 def test_a_body_that_stands_on_a_box_and_then_on_the_floor_stands_on_the_floor():
     heights = np.concatenate([np.full(60, 0.5), np.linspace(0.5, 0.0, 10), np.zeros(40)])
-    found = floor_under(hovering(heights, 1 / 30))
+    found = floor_under(carried(heights, 1 / 30))
     assert (found.height_m, found.how) == (0.0, "at zero")
 
 
 def test_what_never_rests_flies_over_nought():
     t = np.arange(40) / 60
-    found = floor_under(hovering(1.0 + 4 * t - G / 2 * t * t, along=3 * t))
+    found = floor_under(carried(1.0 + 4 * t - G / 2 * t * t, along=3 * t))
     assert (found.height_m, found.how) == (0.0, "unseen")
 
 
 def test_a_slope_is_found_from_what_rests_on_it():
     slope = np.array([0.0, 0.2])
     along = np.repeat(np.arange(8) * 0.4, 12)
-    found = floor_under(hovering(slope[1] * along + 0.1, 1 / 30, along=along), tilted=True)
+    found = floor_under(carried(slope[1] * along + 0.1, 1 / 30, along=along), tilted=True)
     assert found.slope[1] == pytest.approx(0.2, abs=0.03)
     assert abs(found.slope[0]) < 0.02
     plane = Floor(0.1, (0.0, 0.2))
@@ -142,24 +133,24 @@ def test_arcs_over_windows_are_the_least_squares_fits():
 @pytest.mark.parametrize("fps", [24, 30, 60, 120])
 def test_a_jump_is_read_as_contact_flight_contact(fps):
     heights = hop(0.2, G, 1 / fps)
-    (flight,) = flights_of(hovering(heights, 1 / fps))
+    (flight,) = flights_of(carried(heights, 1 / fps))
     first, last = np.flatnonzero(heights > 0)[[0, -1]] + 1
     assert abs(flight[0] - first) <= max(1, 0.02 * fps)
     assert abs(flight[1] - last) <= max(1, 0.02 * fps)
-    touching = {(c.side, c.point) for c in read(hovering(heights, 1 / fps), BODY, G).contacts}
+    touching = {(c.side, c.point) for c in read(carried(heights, 1 / fps), BODY, G).contacts}
     assert touching == {(s, p) for s in ("left", "right") for p in ("heel", "ball", "toe")}
 
 
 @pytest.mark.parametrize("g", [2.0, 4.0, 16.0])
 def test_a_floaty_hop_clear_of_the_floor_stays_a_flight(g):
-    reading = read(hovering(hop(0.3, g)), BODY, G, 0.0)
+    reading = read(carried(hop(0.3, g)), BODY, G, 0.0)
     (flight,) = reading.flights
     assert flight.implied_g == pytest.approx(g, rel=0.06)
 
 
 def test_a_body_that_hovers_is_never_a_flight():
     heights = np.concatenate([np.zeros(40), np.full(60, 0.05), np.full(60, 0.10), np.zeros(40)])
-    reading = read(hovering(heights), BODY, G, 0.0)
+    reading = read(carried(heights), BODY, G, 0.0)
     assert reading.flights == ()
     assert reading.footing.doubt[45:155].all()
     assert not reading.footing.doubt[:38].any()
@@ -167,7 +158,7 @@ def test_a_body_that_hovers_is_never_a_flight():
 
 def test_a_body_that_sways_on_its_feet_or_slides_slowly_never_flies():
     t = np.arange(120) / 60
-    assert flights_of(hovering(0.02 * np.sin(3 * t), along=0.1 * t)) == []
+    assert flights_of(carried(0.02 * np.sin(3 * t), along=0.1 * t)) == []
 
 
 def test_hysteresis_keeps_a_flickering_contact_whole():
@@ -198,7 +189,7 @@ def test_keyed_feet_are_found_planted_where_they_were_keyed():
 
 def test_a_person_s_word_settles_a_doubt():
     heights = np.concatenate([np.zeros(40), np.full(60, 0.06), np.zeros(40)])
-    poses = hovering(heights)
+    poses = carried(heights)
     assert flights_of(poses) == []
     aloft = (HandContact("", "", 41, 100),)
     assert flights_of(poses, by_hand=aloft) == [(41, 100)]
@@ -208,7 +199,7 @@ def test_a_person_s_word_settles_a_doubt():
 
 
 def test_a_hop_can_be_said_to_touch_and_a_stand_to_fly():
-    poses = hovering(hop(0.2, G))
+    poses = carried(hop(0.2, G))
     (flight,) = flights_of(poses)
     middle = sum(flight) // 2
     on = HandContact("LeftToe", "toe", middle, middle + 1, "floor")
@@ -221,7 +212,7 @@ def test_a_hop_can_be_said_to_touch_and_a_stand_to_fly():
 
 def test_a_point_is_on_the_prop_it_stands_on_and_not_on_the_floor_beneath():
     box = Prop("box1", "Crate", "box", (2.0, 0.5, 2.0))
-    reading = read(hovering(np.full(30, 0.5)), BODY, G, 0.0, (box,))
+    reading = read(carried(np.full(30, 0.5)), BODY, G, 0.0, (box,))
     assert {c.surface for c in reading.contacts} == {"box1"}
-    deep = read(hovering(np.full(30, 0.3)), BODY, G, 0.0, (box,))
+    deep = read(carried(np.full(30, 0.3)), BODY, G, 0.0, (box,))
     assert not deep.touch["box1"].any()  # 20 cm inside is no footing

@@ -59,23 +59,23 @@ def surfaces_of(
     """The floor and every prop that something comes near, by id; those that are `named` however far off they are."""
     out = {FLOOR: Surface(floor.clearance(track.at), track.speed, floor.normal[None, None])}
     for prop in props:
-        found = _prop_surface(track, prop, frames, dt, size, prop.id in named)
+        found = _prop_surface(track, prop, frames, dt, size, prop.id in named, stands(prop, floor))
         if found is not None:
             out[prop.id] = found
     return out
 
 
 def _prop_surface(
-    track: SkinTrack, prop: Prop, frames: np.ndarray, dt: float, size: float, named: bool
+    track: SkinTrack, prop: Prop, frames: np.ndarray, dt: float, size: float, named: bool, on_floor: bool
 ) -> Surface | None:
     """A point far inside passes through the prop and does not rest on it: `away` is infinite there."""
     at, turn = prop.track(frames if prop.is_keyed else frames[:1])
     own = rotation.rotate(turn[:, None], track.middle - at[:, None], back=True)
     girth = np.sqrt(track.skin.half.prod(axis=1))
-    away = prop.distance(own) - girth
+    away = prop.distance(own, on_floor) - girth
     if away.size == 0 or (away.min() > SETTINGS["contact_clear"].value * size and not named):
         return None
-    normal = _gradient(prop, own)
+    normal = _gradient(prop, own, on_floor)
     # the material on the side that faces the prop, as it moves against the prop
     skin = own - girth[:, None] * normal
     speed = track.speed if not prop.is_keyed else _slower_speed(skin, dt, track.step)
@@ -84,11 +84,15 @@ def _prop_surface(
     return Surface(np.where(inside, np.inf, away), speed, rotation.rotate(turn[:, None], normal))
 
 
-def _gradient(prop: Prop, own: np.ndarray, step: float = 1e-4) -> np.ndarray:
+def stands(prop: Prop, floor: Floor) -> bool:
+    """Whether a prop rests upright with its foot on the floor or under it: nothing gets out of it that way."""
+    return not prop.is_keyed and prop.turn_rad[1:] == (0.0, 0.0) and float(floor.clearance(np.array(prop.at_m))) < 0.05
+
+
+def _gradient(prop: Prop, own: np.ndarray, on_floor: bool, step: float = 1e-4) -> np.ndarray:
     """(frames, points, 3) unit: the way out of a prop, in its axes."""
-    rise = np.stack(
-        [prop.distance(own + step * axis) - prop.distance(own - step * axis) for axis in np.eye(3)], axis=-1
-    )
+    both = [(own + step * axis, own - step * axis) for axis in np.eye(3)]
+    rise = np.stack([prop.distance(a, on_floor) - prop.distance(b, on_floor) for a, b in both], axis=-1)
     length = np.linalg.norm(rise, axis=-1, keepdims=True)
     return np.where(length > 1e-9, rise / np.maximum(length, 1e-9), [0.0, 1.0, 0.0])
 
@@ -103,11 +107,11 @@ def _slower_speed(at: np.ndarray, dt: float, step: int) -> np.ndarray:
     return np.minimum(np.concatenate([begins, moved]), np.concatenate([moved, ends]))
 
 
-def depth_inside(track: SkinTrack, prop: Prop, frames: np.ndarray) -> np.ndarray:
+def depth_inside(track: SkinTrack, prop: Prop, floor: Floor, frames: np.ndarray) -> np.ndarray:
     """(frames, points) m that the middle of each point lies inside a prop, less its flesh; 0 outside."""
     at, turn = prop.track(frames if prop.is_keyed else frames[:1])
     own = rotation.rotate(turn[:, None], track.middle - at[:, None], back=True)
-    return np.maximum(-prop.distance(own), 0.0)
+    return np.maximum(-prop.distance(own, stands(prop, floor)), 0.0)
 
 
 @dataclass(frozen=True)

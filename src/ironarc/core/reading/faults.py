@@ -240,7 +240,7 @@ def _passes(reading: Reading) -> list[ContactFault]:
     out = []
     track, window = reading.traced.track, _window(reading)
     for prop in reading.traced.props:
-        depth = depth_inside(track, prop, reading.poses.frames)
+        depth = depth_inside(track, prop, reading.floor, reading.poses.frames)
         for what, points in _parts(reading).items():
             deepest = depth[:, points].max(axis=1)
             rests = reading.touch.get(prop.id)

@@ -81,7 +81,10 @@ def _push(reading: Reading, flight: Flight, at: np.ndarray, first: int, take_off
     # and nobody knows when within that frame: the body gets the benefit of the doubt
     mean = needed_bw(changed, depth + speed * dt / 2, g)
     if seen:
-        mean = max(mean, _sudden(y[[outside, *at]], low + 1, speed, dt, g, reading.size))
+        # from a frame further in the air on: a landing between two frames takes the speed of the one before them
+        beyond = outside + (1 if take_off else -1)
+        ways = [beyond, outside] if 0 <= beyond < len(y) else [outside]
+        mean = max(mean, _sudden(y[[*ways, *at]], low + len(ways), speed, dt, g, reading.size))
     span = at[: low + 1]
     peak = float(np.linalg.norm(reading.ask(read_forces).grf[span], axis=1).max(initial=0.0))
     rest = y[at[low:]]

@@ -79,8 +79,11 @@ class Prop:
                     values[:, i] = self.columns[channel].sample(frames)
         return at, rotation.from_euler(TURN_ORDER, turn)
 
-    def distance(self, points: np.ndarray) -> np.ndarray:
-        """Distance (...,) m of points (..., 3) in the prop's own axes to its surface, less than 0 inside."""
+    def distance(self, points: np.ndarray, stands: bool = False) -> np.ndarray:
+        """Distance (...,) m of points (..., 3) in the prop's own axes to its surface, less than 0 inside.
+
+        stands : on the floor, so that there is no way out of it through its foot
+        """
         w, h, d = self.size_m
         p = points - [0.0, h / 2, 0.0]
         if self.kind == "ball":
@@ -89,12 +92,14 @@ class Prop:
             beyond = p - np.clip(p[..., :1], -w / 2, w / 2) * [1.0, 0.0, 0.0]
             return np.linalg.norm(beyond, axis=-1) - h / 2
         if self.kind == "ramp":
-            return _ramp_distance(points, w, h, d)
+            return _ramp_distance(points, w, h, d, stands)
         q = np.abs(p) - np.array([w, h, d]) / 2
+        if stands:
+            q[..., 1] = p[..., 1] - h / 2
         return np.linalg.norm(np.maximum(q, 0.0), axis=-1) + np.minimum(q.max(axis=-1), 0.0)
 
 
-def _ramp_distance(points: np.ndarray, w: float, h: float, d: float) -> np.ndarray:
+def _ramp_distance(points: np.ndarray, w: float, h: float, d: float, stands: bool) -> np.ndarray:
     """A wedge that climbs from nothing at z = -d/2 to h at z = +d/2: the farthest of its five faces.
 
     Exact over a face; past an edge it is less than the true distance, by a share that doesn't matter to a touch.
@@ -102,7 +107,7 @@ def _ramp_distance(points: np.ndarray, w: float, h: float, d: float) -> np.ndarr
     slope = np.array([0.0, d, -h]) / np.hypot(d, h)
     faces = [
         np.abs(points[..., 0]) - w / 2,
-        -points[..., 1],
+        np.full(points.shape[:-1], -np.inf) if stands else -points[..., 1],
         points[..., 2] - d / 2,
         (points + np.array([0.0, 0.0, d / 2])) @ slope,
     ]
