@@ -98,16 +98,16 @@ def test_a_finding_is_left_with_a_reason_and_taken_up_again():
     cracked = [f for f in found(HOP) if f.grade == "cracked"]
     shot = HOP
     for finding in cracked:
-        shot = Ask("leave_finding", ONE, finding.id, "She floats on purpose.").apply(shot)
+        shot = Ask("leave_findings", ONE, [finding.id], "She floats on purpose.").apply(shot)
     assert {f.left for f in found(shot) if f.grade == "cracked"} == {"She floats on purpose."}
     assert grade_of(found(shot)) == "strained"
-    again = Ask("take_up_finding", ONE, cracked[0].id).apply(shot)
+    again = Ask("take_up_findings", ONE, [cracked[0].id]).apply(shot)
     assert grade_of(found(again)) == "cracked"
     assert len(again.performer.left) == len(shot.performer.left) - 1
     with pytest.raises(EditError, match="Say why"):
-        Ask("leave_finding", ONE, cracked[0].id, "  ").apply(HOP)
+        Ask("leave_findings", ONE, [cracked[0].id], "  ").apply(HOP)
     with pytest.raises(EditError, match="not there any more"):
-        Ask("leave_finding", ONE, "performer1:hang:9999", "No.").apply(HOP)
+        Ask("leave_findings", ONE, ["performer1:hang:9999"], "No.").apply(HOP)
 
 
 def test_a_limit_is_changed_for_the_shot_and_reset():
@@ -127,7 +127,7 @@ def test_a_limit_is_changed_for_the_shot_and_reset():
 
 def test_what_is_left_and_the_limits_go_home_as_a_file_and_come_back():
     hang = next(f for f in found(HOP) if f.kind == "hang")
-    shot = Ask("leave_finding", ONE, hang.id, "On purpose.").apply(Ask("set_limit", "arc", 0.5, 0.9).apply(HOP))
+    shot = Ask("leave_findings", ONE, [hang.id], "On purpose.").apply(Ask("set_limit", "arc", 0.5, 0.9).apply(HOP))
     back = with_judging(HOP, judging_to_plain(shot, shot.performer))
     assert (back.limits, back.performer.left) == (shot.limits, shot.performer.left)
     for bad in (

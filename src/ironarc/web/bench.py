@@ -184,8 +184,10 @@ def _read_panel(session, shot_id: int, revision: int, seen: View, before: bool) 
         tried = not before and view.performer.id == seen.performer.id
         return truing.offers(view, finding.start, finding.end, finding.kind) if tried else []
 
-    cards, left = read_panel.cards_of(views, offers, house.limits(session))
+    limits = house.limits(session)
+    cards, left = read_panel.cards_of(views, offers, limits)
     return {
+        "changed_limits": read_panel.changed_limits(seen.shot, limits),
         "cards": cards, "left": left, "grade": grade_of([f for view in views.values() for f in view.findings]),
         "flight_parts": read_panel.flight_cards(seen.reading), "compared_flights": compared(seen.reading),
         "thrown": seen.reading.ask(read_thrown), "footing": read_panel.footing_of(seen.shot, seen.reading),

@@ -13,8 +13,8 @@ from ironarc.core.judging.grades import GRADES, limits_of
 from ironarc.core.judging.reading_json import finding_to_plain, flight_to_plain
 from ironarc.core.reading import Reading
 from ironarc.core.reading.asked import asked_rise, gravity_arc
+from ironarc.core.reading.contacts import equal_runs
 from ironarc.core.reading.flights import Flight, allowed_frames
-from ironarc.core.reading.footing import runs
 from ironarc.core.reading.momentum import set_off
 from ironarc.core.reading.points import guide_distance, guided
 from ironarc.core.reading.skin import LIMBS, limb_of, parts_of
@@ -116,7 +116,8 @@ def piers(reading: Reading) -> list[dict]:
     for part, points in parts_of(skin, names).items():
         limb = limb_of(skin.points[points[0]])
         for surface, touch in reading.touch.items():
-            for a, b in runs(touch[:, points].any(axis=1)):
+            state = touch[:, points].any(axis=1) * (1 + reading.footing.doubt.astype(int))
+            for a, b in equal_runs(state):
                 span = slice(a, b)
                 said = reading.said is not None and bool((reading.said.touches[surface][span][:, points] > 0).any())
                 at = [points[k] for k in np.flatnonzero(touch[span][:, points].any(axis=0))]

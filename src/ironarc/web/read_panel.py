@@ -39,6 +39,11 @@ class Card:
     rest: tuple[Finding, ...] = ()
 
     @property
+    def ids(self) -> list[str]:
+        """Of all of it, which is left or taken up as one."""
+        return [f.id for f in (self.finding, *self.rest)]
+
+    @property
     def frames(self) -> tuple[int, int]:
         """First and last frame of all of it."""
         spans = [self.finding, *self.rest]
@@ -81,6 +86,18 @@ def _card(found: list[Finding], view: View, offers, limits: Limits, house: Seque
         _number(lead.value * times, unit), _number(lead.limit * times, unit),
         grade.strained * times, grade.cracked * times, unit, changed, rest,
     )  # fmt: skip
+
+
+def changed_limits(shot: Shot, house: Sequence[Limit]) -> list[tuple[str, str, str, str]]:
+    """(kind, label, the limits in words, "shot" or "house") of every kind whose limits were changed."""
+    out = []
+    for where, limits in (("shot", shot.limits), ("house", house)):
+        for x in limits:
+            if x.kind in GRADES:
+                unit, times = PLAIN_UNITS.get(GRADES[x.kind].unit, (GRADES[x.kind].unit, 1.0))
+                words = f"strained from {x.strained * times:.3g}, cracked from {x.cracked * times:.3g} {unit}"
+                out.append((x.kind, GRADES[x.kind].label, words, where))
+    return out
 
 
 def _number(value: float, unit: str) -> str:

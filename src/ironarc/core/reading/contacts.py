@@ -188,7 +188,7 @@ def contact_spans(
     state = on * (1 + 2 * said.astype(np.int8) + 4 * grips.astype(np.int8))
     out = []
     for i, point in enumerate(skin.points):
-        for a, b in _equal_runs(state[:, i]):
+        for a, b in equal_runs(state[:, i]):
             out.append(
                 Contact(
                     names[point.joint], point.point, point.side, int(frames[a]), int(frames[b - 1]), surface,
@@ -198,7 +198,7 @@ def contact_spans(
     return out
 
 
-def _equal_runs(state: np.ndarray) -> list[Span]:
+def equal_runs(state: np.ndarray) -> list[Span]:
     """Index spans [a, b) of equal values that are not 0."""
     edges = [0, *(np.flatnonzero(np.diff(state)) + 1).tolist(), len(state)]
     return [(a, b) for a, b in pairwise(edges) if a < b and state[a]]

@@ -87,16 +87,25 @@ def _jumps(local: np.ndarray, dt: float, step: int, touch: np.ndarray) -> np.nda
     before, after = padded[1:-3], padded[3:-1]
     beyond = np.maximum(padded[:-4], padded[4:])
     single = (rate > 6 * np.maximum(np.maximum(before, after), beyond)) & ~(touch[:-1] | touch[1:])[:, None]
-    jumped = np.where(single, rate, 0.0)
-    # out and back: the pose after is near the pose before
-    back = _angle(seen[:-2], seen[2:]) / (dt * step)
-    lesser = np.minimum(rate[:-1], rate[1:])
-    around = np.maximum(padded[1 : len(rate)], padded[4 : len(rate) + 3])
-    popped = np.where((back < 0.5 * lesser) & (lesser > 6 * around), lesser, 0.0)
-    out[step::step][: len(rate)] = jumped
-    middle = out[step::step][: len(popped)]
-    np.maximum(middle, popped, out=middle)
+    out[step::step][: len(rate)] = np.where(single, rate, 0.0)
+    middle = out[step::step][: len(rate) - 1]
+    np.maximum(middle, _popped(seen, dt * step), out=middle)
+    if step > 1:
+        # between the measured frames nothing jumps by itself, but a frame can have been put there that pops
+        finely = out[1 : len(local) - 1]
+        np.maximum(finely, _popped(local, dt), out=finely)
     return out
+
+
+def _popped(local: np.ndarray, dt: float) -> np.ndarray:
+    """(frames - 2, joints) rad/s of what goes out and comes back within two intervals, the pose after near the one
+    before; for each but the first and the last frame."""
+    rate = _angle(local[:-1], local[1:]) / dt
+    back = _angle(local[:-2], local[2:]) / dt
+    lesser = np.minimum(rate[:-1], rate[1:])
+    still = np.zeros_like(rate[:1])
+    around = np.maximum(np.concatenate([still, rate[:-2]]), np.concatenate([rate[2:], still]))
+    return np.where((back < 0.5 * lesser) & (lesser > 6 * around), lesser, 0.0)
 
 
 def _hinges(reading: Reading) -> list[Hinge]:

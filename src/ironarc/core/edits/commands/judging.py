@@ -12,22 +12,20 @@ from ironarc.core.reading.shot import Seen
 
 
 @command
-def leave_finding(seen: Seen, performer: str, finding: str, reason: str) -> Edit:
-    """Leaves a finding as it is, on purpose, with the reason."""
-    p, found = seen.performer, _finding(seen, finding)
-    left = Left(found.kind, *found.own, reason.strip(), found.part).checked()
-    return SetItem(
-        p.id, "performer", {"left": (*_without(seen, found), left)}, f"Leave “{GRADES[found.kind].label}” as it is"
-    )
+def leave_findings(seen: Seen, performer: str, findings: list[str], reason: str) -> Edit:
+    """Leaves findings as they are, on purpose, with the reason: those of one cause are left as one."""
+    p, found = seen.performer, _findings(seen, findings)
+    left = tuple(Left(f.kind, *f.own, reason.strip(), f.part).checked() for f in found)
+    words = f"Leave “{GRADES[found[0].kind].label}” as it is"
+    return SetItem(p.id, "performer", {"left": (*_without(seen, found), *left)}, words)
 
 
 @command
-def take_up_finding(seen: Seen, performer: str, finding: str) -> Edit:
-    """A finding that was left counts again."""
-    found = _finding(seen, finding)
-    return SetItem(
-        seen.performer.id, "performer", {"left": _without(seen, found)}, f"Take up “{GRADES[found.kind].label}” again"
-    )
+def take_up_findings(seen: Seen, performer: str, findings: list[str]) -> Edit:
+    """Findings that were left count again."""
+    found = _findings(seen, findings)
+    words = f"Take up “{GRADES[found[0].kind].label}” again"
+    return SetItem(seen.performer.id, "performer", {"left": _without(seen, found)}, words)
 
 
 @command
@@ -53,17 +51,17 @@ def _kind(kind: str) -> None:
         raise EditError(f"There is no finding called {kind}; there are {', '.join(GRADES)}.")
 
 
-def _finding(seen: Seen, wanted: str) -> Finding:
-    """The finding of this id. EditError where it has gone."""
-    for found in getattr(seen, "findings", None) or judge(seen.shot, seen.performer, seen.reading):
-        if found.id == wanted:
-            return found
-    raise EditError("That finding is not there any more. Look at the punch list as it is now.")
+def _findings(seen: Seen, wanted: list[str]) -> list[Finding]:
+    """The findings of these ids. EditError where one has gone."""
+    there = {f.id: f for f in getattr(seen, "findings", None) or judge(seen.shot, seen.performer, seen.reading)}
+    if not wanted or not set(wanted) <= set(there):
+        raise EditError("That finding is not there any more. Look at the punch list as it is now.")
+    return [there[name] for name in wanted]
 
 
-def _without(seen: Seen, found: Finding) -> tuple[Left, ...]:
-    """What is left as it is, without what says so of this finding."""
-    a, b = found.own
+def _without(seen: Seen, found: list[Finding]) -> tuple[Left, ...]:
+    """What is left as it is, without what says so of these findings."""
     return tuple(
-        x for x in seen.performer.left if (x.kind, x.part) != (found.kind, found.part) or x.end < a or x.start > b
-    )
+        x for x in seen.performer.left
+        if not any((x.kind, x.part) == (f.kind, f.part) and x.end >= f.own[0] and x.start <= f.own[1] for f in found)
+    )  # fmt: skip

@@ -12,7 +12,7 @@ from ironarc.core.settings import SETTINGS
 
 KINK_FRAMES = 3
 TAKE_OFF_BW, LANDING_BW = 1.0, 2.0  # a push may change by this within a frame and be one
-PUSH_BW, ARM_M = 4.0, 0.5  # the most that a push and its arm give at take-off, to turn a body
+PUSH_BW, ARM_M, PUSH_S = 4.0, 0.5, 0.06  # the most that a push, its arm and the time a fit resolves give to a turn
 
 
 def cause_of(flight: Flight) -> str:
@@ -77,12 +77,12 @@ def spin(bench: Bench) -> Iterator[Finding]:
             yield from bench.raised("spin", share, flight.start, flight.end, says, "whole body")
         for at_take_off, change in ((True, flight.spin_gained), (False, flight.spin_lost)):
             size = float(np.linalg.norm(change))
-            could = PUSH_BW * ARM_M * reading.size * reading.body.mass_kg * reading.g * reading.poses.dt
+            could = PUSH_BW * ARM_M * reading.size * reading.body.mass_kg * reading.g * max(PUSH_S, reading.poses.dt)
             if size > could + floor:
                 at = flight.start if at_take_off else flight.end + 1
                 verb = "appears from nothing at take-off" if at_take_off else "vanishes within a frame at landing"
                 says = (
-                    f"Spin {verb}: {size:.0f} kg·m²/s in one frame, where a push of {PUSH_BW:.0f} body weights could "
+                    f"Spin {verb}: {size:.0f} kg·m²/s at once, where a push of {PUSH_BW:.0f} body weights could "
                     f"change it by {could:.0f}. Turn into it during the push, and out of it during the landing."
                 )
                 part = "take-off" if at_take_off else "landing"

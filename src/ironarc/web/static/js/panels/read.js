@@ -59,9 +59,10 @@ export function createReadPanel(panel, state, setup, actions) {
   panel.addEventListener("click", (event) => {
     const button = event.target.closest("button");
     if (!button || button.disabled) return;
-    const { action, finding, performer, how, prop, start, end, pier: pierDo } = button.dataset;
+    const { action, findings, performer, how, prop, start, end, pier: pierDo, kind, where } = button.dataset;
     if (action === "all-findings") { filters = {}; settle(); }
-    if (action === "take-up") actions.edit({ kind: "take_up_finding", performer, finding });
+    if (action === "take-up") actions.edit({ kind: "take_up_findings", performer, findings: findings.split("|") });
+    if (action === "reset-limit") resetLimit(kind, where);
     if (action === "settle") actions.edit({ kind: "settle_doubt", performer: who(), how, prop: prop ?? "", start: Number(start), end: Number(end) });
     if (action === "all-detected") actions.edit({ kind: "detected_contacts", performer: who() });
     if (action === "floor-estimate") actions.edit({ kind: "set_floor", floor_m: null });
@@ -75,13 +76,22 @@ export function createReadPanel(panel, state, setup, actions) {
     if (pierDo === "detected") actions.edit({ kind: "detected_contacts", performer: who(), ...pier });
   });
 
-  async function setLimit(form, way) {
+  function setLimit(form, way) {
     const kind = form.dataset.kind, [strained, cracked] = ["strained", "cracked"].map((name) => limitOf(kind, form.elements[name].value));
-    if (way === "reset-shot") { actions.edit({ kind: "reset_limits", finding: kind }); return; }
-    if (way !== "reset-house" && !(Number.isFinite(strained) && Number.isFinite(cracked))) { actions.say("A limit is a number."); return; }
-    if (way === "shot") { actions.edit({ kind: "set_limit", finding: kind, strained, cracked }); return; }
+    if (way.startsWith("reset")) resetLimit(kind, way.slice(6));
+    else if (!(Number.isFinite(strained) && Number.isFinite(cracked))) actions.say("A limit is a number.");
+    else if (way === "shot") actions.edit({ kind: "set_limit", finding: kind, strained, cracked });
+    else setHouse({ finding: kind, strained, cracked });
+  }
+
+  function resetLimit(kind, where) {
+    if (where === "shot") actions.edit({ kind: "reset_limits", finding: kind });
+    else setHouse({ finding: kind });
+  }
+
+  async function setHouse(limit) {
     try {
-      await postJson("/house/limits", way === "house" ? { finding: kind, strained, cracked } : { finding: kind });
+      await postJson("/house/limits", limit);
       // every shot is judged anew, and every address changes
       window.location.reload();
     } catch (error) { actions.say(error.message); }
@@ -89,7 +99,7 @@ export function createReadPanel(panel, state, setup, actions) {
 
   panel.addEventListener("submit", (event) => {
     const form = event.target;
-    if (form.matches(".leave-form")) actions.edit({ kind: "leave_finding", ...form.dataset, reason: form.elements.reason.value });
+    if (form.matches(".leave-form")) actions.edit({ kind: "leave_findings", performer: form.dataset.performer, findings: form.dataset.findings.split("|"), reason: form.elements.reason.value });
     else if (form.matches(".limit-form")) setLimit(form, event.submitter?.value ?? "shot");
     else if (form.id === "pier-form") {
       const pier = pierOf(form);
