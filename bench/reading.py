@@ -8,7 +8,7 @@ import mujoco
 import numpy as np
 
 from ironarc.core.columns import Dense
-from ironarc.core.document import Shot
+from ironarc.core.document import HandContact, Shot
 from ironarc.core.document.take_home import motion_file
 from ironarc.core.edits.bring_in import shot_from_file
 from ironarc.core.figure.body import Body, weigh
@@ -16,8 +16,16 @@ from ironarc.core.figure.rig import Joint, Rig
 from ironarc.core.judging.findings import find
 from ironarc.core.motion.loads import Load, track_loads
 from ironarc.core.motion.poses import Poses
-from ironarc.core.reading import read, read_shot
+from ironarc.core.reading import Reading, read, read_shot
+from ironarc.core.reading.balance import read_balance
+from ironarc.core.reading.faults import contact_faults
+from ironarc.core.reading.forces import read_forces
+from ironarc.core.reading.impact import read_pushes
+from ironarc.core.reading.joints import read_joints
 from ironarc.core.reading.momentum import body_centres, momentum, whole_com
+from ironarc.core.reading.read import read_traced
+from ironarc.core.reading.shot import floor_of, trace_shot
+from ironarc.core.reading.spin import read_spin_parts
 from ironarc.core.scene.props import KINDS, Prop
 from ironarc.demo import gap_hop
 from ironarc.demo.posing import key_shot
@@ -54,6 +62,13 @@ def clip(frames: int, joints: int = 24) -> Shot:
     return replace(shot, performers=(longer,), frames=frames)
 
 
+def everything(reading: Reading) -> None:
+    """All that a panel, a stage and a punch list ask of a reading."""
+    find(reading)
+    for measure in (read_balance, read_spin_parts):
+        reading.ask(measure)
+
+
 def com_and_L(poses: Poses, body: Body) -> None:
     centres = body_centres(poses, body)
     momentum(poses, body, centres, whole_com(centres, body), [])
@@ -65,14 +80,24 @@ def main() -> None:
         shot = clip(frames)
         body = shot.performer.body()
         poses = bake_shot(shot)
-        whole = median_ms(lambda s=shot, b=body: find(read_shot(s, b)), runs)
-        print(f"{frames} frames x {len(poses.rig)} joints: bake, read and find {whole:.1f} ms", end="; ")
+        whole = median_ms(lambda s=shot, b=body: everything(read_shot(s, b)), runs)
+        print(f"{frames} frames x {len(poses.rig)} joints: bake, read all of it and find {whole:.1f} ms", end="; ")
         print(f"bake {median_ms(lambda s=shot: bake_shot(s), runs):.1f} ms", end="; ")
         print(f"read {median_ms(lambda p=poses, b=body: read(p, b, 9.81), runs):.1f} ms", end="; ")
         ours = median_ms(lambda p=poses, b=body: com_and_L(p, b), runs)
         model = model_of(body, poses)
         theirs = median_ms(lambda m=model, p=poses: stepped(m, p), 3)
         print(f"com and L {ours:.2f} ms, MuJoCo stepped from Python {theirs:.1f} ms, ratio {theirs / ours:.1f}")
+        traced = trace_shot(shot, body)
+        contact = (HandContact("LeftToe", "toe", 40, 44, "floor"),)
+        floor = floor_of(shot)
+        touched = median_ms(lambda t=traced, f=floor, c=contact: everything(read_traced(t, 9.81, f, c)), runs)
+        known = read_shot(shot, body)
+        judged = median_ms(lambda r=known: find(r), runs)
+        print(f"  a contact changed {touched:.1f} ms; a limit changed {judged:.1f} ms", end="; ")
+        for measure in (read_forces, read_balance, read_pushes, read_joints, contact_faults, read_spin_parts):
+            print(f"{measure.__name__} {median_ms(lambda m=measure, r=known: m(r), 5):.1f}", end=" ")
+        print("ms")
     shot = clip(240)
     poses, body = bake_shot(shot), shot.performer.body()
     props = tuple(Prop(f"prop{i}", "P", kind, (1.0, 0.5, 1.0), (i, 0.0, 0.0)) for i, kind in enumerate(KINDS * 2))

@@ -15,6 +15,7 @@ from tests.conftest import temporary_database
 
 FOLDER = Path(__file__).resolve().parents[1] / "docs" / "screenshots"
 
+PIER_END = '[data-pier^="1:right foot:"] [data-end=end]'
 SETTLED = """const done = arguments[0];
 document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(done)));"""
 
@@ -58,12 +59,43 @@ def reading_and_truing(person: Person, ids: dict[str, int]) -> None:
     person.click("[data-view=side]")
     shoot(person, "bench-show-side")
     person.open_shot(flip, "?frame=33")
+    physics_there(person)
     person.click("[data-plot=height]")
-    person.click("[data-plot=spin]")
+    person.click("[data-plot=parts]")
+    person.sees(".plot-name", "right leg")
     shoot(person, "somersault-spin")
     person.open_shot(slip, "?frame=31")
     person.click("[data-plot=acceleration]")
     shoot(person, "gangway-slip-sound")
+    person.open_shot(slip, "?frame=22")
+    physics_there(person)
+    person.click("[data-plot=height]")
+    person.click("[data-plot=balance]")
+    shoot(person, "read-balance")
+    person.open_shot(ids["PF-020 Mail-sack throw"], "?frame=32")
+    physics_there(person)
+    changed(
+        person,
+        lambda: (
+            ActionChains(person.driver).click_and_hold(person.one(PIER_END)).move_by_offset(-70, 0).release().perform()
+        ),
+    )
+    physics_there(person)
+    person.click("[data-plot=height]")
+    person.click("[data-plot=pushes]")
+    person.type_frame(32)
+    shoot(person, "read-throw")
+    changed(person, lambda: person.click("#undo"))
+
+
+def physics_there(person: Person) -> None:
+    """Waits until pushes and footing are on the stage."""
+    person.until(
+        lambda: (
+            any("bw" in text for text in person.texts(".force-label:not([hidden])"))
+            or "flight" in person.one("#readout").text
+        )
+    )
 
 
 def hide(person: Person, item: str) -> None:

@@ -83,3 +83,13 @@ def test_continuous_signs_never_jump():
     flipped = q.copy()
     flipped[::3] *= -1
     assert (np.einsum("fji,fji->fj", *(lambda c: (c[1:], c[:-1]))(rotation.continuous(flipped))) > 0).all()
+
+
+def test_steps_are_the_logs_of_what_leads_from_each_rotation_to_the_next():
+    rng = np.random.default_rng(8)
+    q = rng.normal(size=(40, 5, 4))
+    q /= np.linalg.norm(q, axis=-1, keepdims=True)
+    q[10] = q[11]  # nothing turns here
+    q[20] = -q[21]  # nor here, written the other way
+    there = rotation.log(rotation.multiply(rotation.conjugate(q[:-1]), q[1:]))
+    np.testing.assert_allclose(rotation.steps(q), there, atol=1e-12)

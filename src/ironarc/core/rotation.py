@@ -184,6 +184,29 @@ def log(q: np.ndarray) -> np.ndarray:
     return q[..., 1:] * factor[..., None]
 
 
+def steps(q: np.ndarray) -> np.ndarray:
+    """Rotation vectors (frames - 1, ..., 3) from each of q (frames, ..., 4) to the next, in the earlier one's axes.
+
+    The log of q̄₀ q₁, written out by components that lie next to one another in memory.
+    """
+    w, x, y, z = np.ascontiguousarray(np.moveaxis(q, -1, 0))
+    aw, ax, ay, az, bw, bx, by, bz = w[:-1], x[:-1], y[:-1], z[:-1], w[1:], x[1:], y[1:], z[1:]
+    real = aw * bw + ax * bx + ay * by + az * bz
+    out = np.stack(
+        [
+            aw * bx - bw * ax - (ay * bz - az * by),
+            aw * by - bw * ay - (az * bx - ax * bz),
+            aw * bz - bw * az - (ax * by - ay * bx),
+        ],
+        axis=-1,
+    )
+    sine = np.sqrt(np.einsum("...i,...i->...", out, out))
+    small = sine < 1e-8
+    factor = np.where(small, 2.0, 2.0 * np.arctan2(sine, np.abs(real)) / np.where(small, 1.0, sine))
+    out *= np.where(real < 0, -factor, factor)[..., None]
+    return out
+
+
 def log_signed(q: np.ndarray) -> np.ndarray:
     """Rotation vectors (..., 3) of unit quaternions (..., 4) with their sign kept (angle < 2π).
 

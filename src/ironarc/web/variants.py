@@ -185,5 +185,7 @@ def _nbytes(value: Any) -> int:
     if isinstance(value, Mapping):
         return sum(map(_nbytes, value.values()))
     if is_dataclass(value):
-        return 200 + sum(_nbytes(getattr(value, f.name)) for f in fields(value) if f.name not in ("body", "rig"))
+        own = sum(_nbytes(getattr(value, f.name)) for f in fields(value) if f.name not in ("body", "rig"))
+        # and what was asked of a reading, which it keeps
+        return 200 + own + _nbytes(vars(value).get("_known"))
     return 0

@@ -3,11 +3,14 @@
 from dataclasses import dataclass
 
 import numpy as np
+from scipy.sparse import csr_array
 
 from ironarc.core import rotation
 from ironarc.core.figure.body import Body, world_inertia
 from ironarc.core.motion.poses import Poses
-from ironarc.core.reading.derivatives import QUADRATIC, apply, derivative, difference_operator
+from ironarc.core.reading.derivatives import QUADRATIC, derivative, difference_operator, half_width
+
+BLOCK = 256  # frames worked on at once, so that the products of a long motion stay in the cache
 
 
 def body_centres(poses: Poses, body: Body) -> np.ndarray:
@@ -16,7 +19,10 @@ def body_centres(poses: Poses, body: Body) -> np.ndarray:
     An offset of the center of gravity moves every one of them by it, as if what has no bone were spread evenly.
     """
     joints = body.joints
-    at = poses.position[:, joints] + rotation.rotate(poses.rotation[:, joints], body.coms)
+    at = np.empty((len(poses.frames), len(joints), 3))
+    for a in range(0, len(at), BLOCK):
+        span = slice(a, a + BLOCK)
+        at[span] = poses.position[span, joints] + rotation.rotate(poses.rotation[span, joints], body.coms)
     return at + set_off(poses, body)[:, None] if body.offset_m.any() else at
 
 
@@ -36,9 +42,8 @@ def angle_increments(world_rotation: np.ndarray) -> np.ndarray:
     Its time derivative is the angular velocity ω, so ω can be smoothed by the very filter that smooths
     the velocities; the two terms of the angular momentum then belong together.
     """
-    step = rotation.log(rotation.multiply(rotation.conjugate(world_rotation[:-1]), world_rotation[1:]))
     out = np.zeros((*world_rotation.shape[:-1], 3))
-    np.cumsum(step, axis=0, out=out[1:])
+    np.cumsum(rotation.steps(world_rotation), axis=0, out=out[1:])
     return out
 
 
@@ -63,14 +68,33 @@ def momentum(
     in its axes, v - v_c = R₀ (ρ̇ + Ω × ρ), so that the orbital part of L is R₀ (Σ m ρ × ρ̇ + J Ω), where J
     is the inertia of the centres about the com.
     """
-    n, masses = len(com), body.masses
-    root = poses.rig.roots[0]
-    R0 = rotation.to_matrix(poses.rotation[:, root])
+    operator = difference_operator(len(com), poses.dt, 1, tuple(breaks), degree)
+    margin = 2 * half_width(poses.dt) + 1  # no fit reaches farther
+    done = []
+    for a in range(0, len(com), BLOCK):
+        b = min(a + BLOCK, len(com))
+        low, high = max(a - margin, 0), min(b + margin, len(com))
+        around, inside = slice(low, high), slice(a - low, b - low)
+        rows = operator if (a, b) == (0, len(com)) else operator[a:b, low:high]
+        done.append(
+            _momentum_of(poses.rotation[around], poses.rig.roots[0], body, centres[around], com[around], rows, inside)
+        )
+    v_com, L = (np.concatenate(parts) for parts in zip(*done, strict=True))
+    return Momentum(v_com, derivative(com, poses.dt, 2, tuple(breaks), degree), L)
+
+
+def _momentum_of(
+    turn: np.ndarray, root: int, body: Body, centres: np.ndarray, com: np.ndarray, rows: csr_array, inside: slice
+) -> tuple[np.ndarray, np.ndarray]:
+    """Velocity of the com and angular momentum on the frames `inside` of a stretch; `rows` differentiate there."""
+    masses = body.masses
+    R0 = rotation.to_matrix(turn[:, root])
     shape = (centres - com[:, None]) @ R0  # rows times R₀ are R₀ᵀ (r - c)
-    turning = poses.rotation[:, [root, *body.joints]]
+    turning = turn[:, [root, *body.joints]]
     moving = np.concatenate([com[:, None], shape, angle_increments(turning)], axis=1)
-    rates = apply(difference_operator(n, poses.dt, 1, tuple(breaks), degree), moving)
+    rates = (rows @ moving.reshape(len(moving), -1)).reshape(-1, *moving.shape[1:])
     v_com, shape_rate, root_rate, omega = np.split(rates, [1, 1 + len(masses), 2 + len(masses)], axis=1)
+    shape = shape[inside]
     weighed = np.swapaxes(shape * masses[:, None], 1, 2)
     twist, spread = weighed @ shape_rate, weighed @ shape
     # Σ m ρ × ρ̇ from the antisymmetric part of Σ m ρ ρ̇ᵀ, and J Ω = tr(S) Ω - S Ω with S = Σ m ρ ρᵀ
@@ -78,8 +102,8 @@ def momentum(
     orbital += root_rate[:, 0] * np.trace(spread, axis1=1, axis2=2)[:, None]
     orbital -= (root_rate @ spread)[:, 0]
     own = np.swapaxes(np.swapaxes(omega, 0, 1) @ body.inertias, 0, 1)  # symmetric: rows will do
-    L = (R0 @ orbital[..., None])[..., 0] + rotation.rotate(turning[:, 1:], own).sum(axis=1)
-    return Momentum(v_com[:, 0], derivative(com, poses.dt, 2, tuple(breaks), degree), L)
+    L = (R0[inside] @ orbital[..., None])[..., 0] + rotation.rotate(turning[inside, 1:], own).sum(axis=1)
+    return v_com[:, 0], L
 
 
 def whole_inertia(poses: Poses, body: Body, centres: np.ndarray, com: np.ndarray, at: slice) -> np.ndarray:

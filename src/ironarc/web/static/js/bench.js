@@ -34,7 +34,7 @@ const state = createState({
   playing: false, loop: true, rate: null, speed: 1, hold: 1, hover: null, side: "now", trying: null, trial: null, variant: null,
   data: null, motion: null, motions: {}, held: null, view: wholeOf(begins.scene), whole: wholeOf(begins.scene), width: 0,
   plots: ["height"], saving: false, drawing: null, line: null, part: null, dragSays: null, gap: null,
-  physics: null, pier: null,
+  physics: null, pier: null, plotHeight: 0,
   shown: { footing: true, pushes: true, phantom: true, spin: false, line: false, com: true, path: true, asked: true, ghosts: true, grid: true, props: true, guides: true, references: true },
 });
 const setup = createSetup(state, { shot: begins.shot, mark: begins.mark, mark_words: begins.mark_words });

@@ -53,6 +53,6 @@ export function createLayout(root, state) {
     event.stopPropagation();
   });
   new ResizeObserver(lay).observe(root);
-  state.on(["data", "plots", "width", "scene", "who"], () => requestAnimationFrame(lay));
+  state.on(["data", "plots", "plotHeight", "width", "scene", "who"], () => requestAnimationFrame(lay));
   lay();
 }

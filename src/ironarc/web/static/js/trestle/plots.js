@@ -2,14 +2,14 @@
 import uPlot from "../../vendor/uPlot.esm.js";
 import { EDGE, GUTTER } from "./timeview.js";
 
-const HEIGHT = 82;
+const FIRST_HEIGHT = 82, LEAST = 56, MOST = 220, KEPT = "iron-arc-plots";
 const STEEL = "#2B5876", BRASS = "#B07D1E", OXIDE = "#9E3A1B";
 // Parts that carry spin, told apart by shade and by the order they stand in
 const SHADES = ["#20252B", "#2B5876", "#7f9bb0", "#9E3A1B", "#d19a85", "#8d887c"];
 export const PLOTS = {
   height: { chip: "Height", name: "Center of gravity over the floor", unit: "cm", digits: 0 },
-  speed: { chip: "Speed", name: "Vertical speed", unit: "m/s", digits: 1, zero: true },
-  acceleration: { chip: "Acceleration", name: "Vertical acceleration", unit: "g", digits: 1, zero: true },
+  speed: { chip: "Speed", name: "Vertical speed; along its path in dashes", unit: "m/s", digits: 1, zero: true, second: "pace", beads: true },
+  acceleration: { chip: "Acceleration", name: "Vertical acceleration", unit: "g", digits: 1, zero: true, beads: true },
   balance: {
     chip: "Balance", name: "Inside the footing: standing, and moving in dashes", unit: "cm", digits: 1, zero: true,
     from: "margin", second: "xcom_margin", clip: 30, edge: true,
@@ -23,8 +23,35 @@ export const PLOTS = {
 };
 
 export function createPlots(root, chips, state, setup) {
-  let frames = [];
+  let frames = [], height = Number(window.localStorage?.getItem(KEPT)) || FIRST_HEIGHT;
   const rows = new Map();
+
+  // All plots share a height, dragged by the lower edge of any of them
+  function setHeight(to) {
+    height = Math.min(Math.max(Math.round(to), LEAST), MOST);
+    window.localStorage?.setItem(KEPT, String(height));
+    for (const { row, chart } of rows.values()) { row.style.height = `${height + 1}px`; chart.setSize({ width: state.get("width"), height }); }
+    state.set({ plotHeight: height });
+  }
+
+  let from = null;
+  root.addEventListener("pointerdown", (event) => {
+    if (!event.target.matches(".plot-edge")) return;
+    from = { y: event.clientY, height };
+    event.target.setPointerCapture(event.pointerId);
+    event.stopPropagation();
+    event.preventDefault();
+  });
+  root.addEventListener("pointermove", (event) => { if (from) { setHeight(from.height + event.clientY - from.y); event.stopPropagation(); } });
+  for (const end of ["pointerup", "pointercancel"]) root.addEventListener(end, () => { from = null; });
+  root.addEventListener("dblclick", (event) => { if (event.target.matches(".plot-edge")) setHeight(FIRST_HEIGHT); });
+  root.addEventListener("keydown", (event) => {
+    const by = { ArrowUp: -10, ArrowDown: 10 }[event.key];
+    if (!by || !event.target.matches(".plot-edge")) return;
+    setHeight(height + by);
+    event.preventDefault();
+    event.stopPropagation();
+  });
 
   for (const [key, plot] of Object.entries(PLOTS)) {
     const chip = document.createElement("button");
@@ -78,11 +105,12 @@ export function createPlots(root, chips, state, setup) {
     const plot = PLOTS[key];
     const row = document.createElement("div");
     row.className = "plot-row";
-    row.innerHTML = '<span class="plot-name"></span><span class="plot-value num"></span>';
+    row.innerHTML = '<span class="plot-name"></span><span class="plot-value num"></span><span class="plot-edge" role="separator" tabindex="0" aria-label="Height of the plots" title="Drag for higher or lower plots; double-click for the first height"></span>';
+    row.style.height = `${height + 1}px`;
     row.querySelector(".plot-name").textContent = `${plot.name}, ${plot.unit}`;
     root.append(row);
     const chart = new uPlot({
-      width: Math.max(state.get("width"), 200), height: HEIGHT, padding: [16, EDGE, 6, 0], pxAlign: false,
+      width: Math.max(state.get("width"), 200), height, padding: [16, EDGE, 6, 0], pxAlign: false,
       hooks: plot.edge ? { drawAxes: [zeroLine] } : {},
       cursor: { show: false }, legend: { show: false }, select: { show: false },
       scales: {
@@ -104,7 +132,9 @@ export function createPlots(root, chips, state, setup) {
     const line = (stroke, more = {}) => ({ stroke, width: 2, points: { show: false }, ...more });
     if (!plot.stacked) {
       const second = plot.odd ? line(OXIDE) : line(plot.second ? STEEL : BRASS, { dash: [6, 4] });
-      return { series: [{}, second, line(STEEL)] };
+      // a bead a frame, where there is room for them: their spacing is the change from frame to frame
+      const beads = plot.beads ? { points: { show: true, size: 4, fill: STEEL, space: 5 } } : {};
+      return { series: [{}, second, line(STEEL, beads)] };
     }
     const parts = state.get("physics")?.parts ?? [];
     return {
@@ -166,7 +196,7 @@ export function createPlots(root, chips, state, setup) {
   }
 
   state.on(["plots", "data", "pick", "physics"], refresh);
-  state.on(["width"], ({ width }) => { for (const { chart } of rows.values()) chart.setSize({ width, height: HEIGHT }); if (!rows.size) refresh(); });
+  state.on(["width"], ({ width }) => { for (const { chart } of rows.values()) chart.setSize({ width, height }); if (!rows.size) refresh(); });
   state.on(["view"], () => { for (const { chart } of rows.values()) chart.redraw(true, true); });
   state.on(["frame", "hover"], value);
   return { refresh };

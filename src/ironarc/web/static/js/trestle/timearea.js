@@ -18,9 +18,10 @@ export function createTimearea(body, state, setup, timeview) {
 
   let scrubbing = false, panFrom = null;
   body.addEventListener("pointerdown", (event) => {
-    if (event.target.closest(".flight, .flag, .pier-of") && event.button === 0) return;
+    if (event.target.closest(".flight, .flag, .pier-end") && event.button === 0) return;
     if (event.clientX - body.getBoundingClientRect().left < GUTTER) return;
-    body.setPointerCapture(event.pointerId);
+    // a pier is scrubbed over too, and has its own click
+    if (!event.target.closest(".pier-of")) body.setPointerCapture(event.pointerId);
     if (event.button === 1 || event.altKey) { panFrom = event.clientX; event.preventDefault(); return; }
     scrubbing = true;
     state.set({ playing: false, frame: frameOf(event) });

@@ -4,6 +4,8 @@ import { lanesOf, pierAt } from "./lanes.js";
 import { node, patch } from "./svg.js";
 import { EDGE, GUTTER } from "./timeview.js";
 
+const DRAG_PX = 4;
+
 // words : a second sheet, over the playhead's line, for what must be read through it
 export function createTrestle(svg, words, state, setup, timeview, actions) {
   let dragged = null;
@@ -73,7 +75,12 @@ export function createTrestle(svg, words, state, setup, timeview, actions) {
     return true;
   }
 
+  let downAt = 0;
+  svg.addEventListener("pointerdown", (event) => { downAt = event.clientX; });
+
   function choose(event) {
+    // a drag over a pier is no click on it
+    if (event.type === "click" && Math.abs(event.clientX - downAt) > DRAG_PX) return false;
     const pier = event.target.closest?.(".pier-of") && pierOf(event.target);
     if (pier) { actions.choosePier(pier); return true; }
     const flight = event.target.closest?.(".flight"), flag = event.target.closest?.(".flag");
