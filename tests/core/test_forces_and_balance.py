@@ -5,6 +5,7 @@ from itertools import pairwise
 import numpy as np
 import pytest
 from scipy.integrate import solve_ivp
+from scipy.optimize import nnls
 from scipy.spatial import ConvexHull
 
 from ironarc.core import rotation
@@ -17,6 +18,7 @@ from ironarc.core.reading.floor import Floor
 from ironarc.core.reading.forces import kept_up, read_forces
 from ironarc.core.reading.impact import enough_depth, needed_bw, read_pushes
 from ironarc.core.reading.read import read
+from ironarc.core.reading.wrench import nearest
 from ironarc.core.scene.props import Prop
 from tests.figures import BRAM_RIG, CM, carried, identity, posed, stiff_poses
 
@@ -134,6 +136,23 @@ def test_what_is_kept_up_is_the_most_of_the_least_over_windows():
     size = np.array([1, 2, 3, 4, 0, 0, 3, 3, 3, 1.0])
     np.testing.assert_array_equal(kept_up(size, 3), [1, 2, 2, 2, 0, 0, 3, 3, 3, 1])
     assert kept_up(size, 20).max() == 0
+
+
+def test_pushes_found_with_their_neighbours_are_those_found_one_by_one():
+    rng = np.random.default_rng(6)
+    counts = np.repeat([8, 24, 0, 24], [30, 50, 10, 40])
+    ends = np.concatenate([[0], np.cumsum(counts)])
+    # cones and wrenches that drift from frame to frame, some of them out of reach
+    base = {8: rng.normal(size=(8, 6)), 24: rng.normal(size=(24, 6)), 0: np.zeros((0, 6))}
+    grid = np.concatenate([base[c] + 0.01 * i * np.sin(np.arange(6)) for i, c in enumerate(counts)])
+    wrench = np.cumsum(rng.normal(0, 0.2, (len(counts), 6)), axis=0)
+    shares = nearest(grid, ends, wrench)
+    assert shares.min() >= 0
+    for i in range(len(counts)):
+        rows = slice(ends[i], ends[i + 1])
+        if counts[i]:
+            _, left = nnls(grid[rows].T, wrench[i])
+            assert np.linalg.norm(wrench[i] - grid[rows].T @ shares[rows]) == pytest.approx(left, abs=1e-8)
 
 
 # --- balance ------------------------------------------------------------------------------------------

@@ -48,7 +48,8 @@ def read_balance(reading: Reading) -> Balance:
     # a push through the com's height h above the ground: zmp = c - h a / (g + a_y), less what turns the body
     up = np.maximum(forces.asked[:, 1], 0.05)[:, None]
     zmp = plumb - height[:, None] * forces.asked[:, [0, 2]] / up
-    hull = convex_hulls(corners.reshape(n, -1, 2), np.repeat(pads.on, 2, axis=1))
+    ever = pads.on.any(axis=0)
+    hull = convex_hulls(corners[:, ever].reshape(n, -1, 2), np.repeat(pads.on[:, ever], 2, axis=1))
     margins, away = signed_distances(hull, np.stack([plumb, xcom, zmp], axis=1))
     fall = np.where(margins[:, 1, None] < 0, away[:, 1], np.nan)
     margin, xcom_margin, zmp_margin = margins.T

@@ -262,14 +262,22 @@ def _self_passes(reading: Reading, window: int) -> list[ContactFault]:
         at = reading.traced.track.middle[:, i]
         depth = np.zeros(len(at))
         for part in solid:
-            own = rotation.rotate(poses.rotation[:, part.joint], at - poses.position[:, part.joint], back=True)
             axis = part.end_m - part.start_m
+            origin = poses.position[:, part.joint]
+            reach = max(np.linalg.norm(part.start_m), np.linalg.norm(part.end_m))
+            reach += max(part.half_width_m, part.half_depth_m)
+            # mostly it is nowhere near
+            near = np.flatnonzero(np.linalg.norm(at - origin, axis=1) < reach)
+            if not len(near):
+                continue
+            own = rotation.rotate(poses.rotation[near, part.joint], at[near] - origin[near], back=True)
             share = ((own - part.start_m) @ axis) / max(axis @ axis, 1e-9)
             off = own - part.start_m - share[:, None] * axis
             across = off @ part.across.T / [part.half_width_m, part.half_depth_m]
             inside = 1 - np.linalg.norm(across, axis=1)
             within = (share > 0.1) & (share < 0.9)
-            depth = np.maximum(depth, np.where(within, inside, 0.0) * min(part.half_width_m, part.half_depth_m))
+            thin = min(part.half_width_m, part.half_depth_m)
+            depth[near] = np.maximum(depth[near], np.where(within, inside, 0.0) * thin)
         give = 0.3 * min(p.half_depth_m for p in solid) if solid else 0.0
         name = {"palm": "hand", "ball": "foot", "toe": "foot"}.get(point.point, point.point)
         out += _kept(reading, THROUGH, np.maximum(depth - give, 0.0), window, f"{point.side} {name}", "")

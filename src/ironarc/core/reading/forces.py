@@ -9,12 +9,13 @@ from dataclasses import dataclass
 
 import numpy as np
 from scipy.ndimage import maximum_filter1d, minimum_filter1d
-from scipy.optimize import nnls
 
+from ironarc.core import rotation
 from ironarc.core.reading.derivatives import derivative
 from ironarc.core.reading.read import Reading
 from ironarc.core.reading.skin import parts_of
-from ironarc.core.reading.support import read_pads
+from ironarc.core.reading.support import Pads, read_pads
+from ironarc.core.reading.wrench import nearest
 from ironarc.core.settings import SETTINGS
 
 TORQUE_LENGTH_M = 1.0  # a torque of 1 m body weight weighs as a force of one: half of it lets a capture's noise through
@@ -61,33 +62,20 @@ def read_forces(reading: Reading) -> Forces:
     wrench = np.concatenate([asked, turn / (mass[:, None] * g * TORQUE_LENGTH_M)], axis=1)
     pads = read_pads(reading)
     n, points = pads.on.shape
-    given = np.zeros((n, points, 3))
-    left = wrench.copy()
     told = np.zeros(n, dtype=bool)
     a, b = reading.traced.plays
     told[a + 3 : max(b - 3, a + 3)] = True
     told &= ~reading.easing
-    frame, point = np.nonzero(pads.on)
-    columns = _columns(pads.corners[frame, point] - com[frame, None], pads.normal[frame, point])
+    frame, point, where, grid = _pushes(pads, com)
     ends = np.searchsorted(frame, np.arange(n + 1))
-    for i in np.flatnonzero(np.diff(ends)):
-        mine = slice(ends[i], ends[i + 1])
-        block = columns[mine]
-        whose = np.repeat(point[mine], block.shape[1])
-        pulls = pads.grips[i, point[mine]]
-        grid = block.reshape(-1, 6)
-        if pulls.any():
-            # what grips can be pulled any way, and the opposite of an edge's force is one
-            grid = np.concatenate([grid, -block[pulls].reshape(-1, 6)])
-            whose = np.concatenate([whose, np.repeat(point[mine][pulls], block.shape[1])])
-        share, _ = nnls(grid.T, wrench[i])
-        used = np.flatnonzero(share)
-        pushes = grid[used] * share[used, None]
-        left[i] -= pushes.sum(axis=0)
-        np.add.at(given[i], whose[used], pushes[:, :3])
-    weight = np.einsum("fpi,fpi->fp", given, pads.normal).clip(min=0.0)
-    total = weight.sum(axis=1, keepdims=True)
-    cop = np.where(total > 1e-6, np.einsum("fp,fpi->fi", weight, pads.at) / np.maximum(total, 1e-6), np.nan)
+    pushed = grid * nearest(grid, ends, wrench)[:, None]
+    given, left = np.zeros((n, points, 3)), wrench.copy()
+    np.subtract.at(left, frame, pushed)
+    np.add.at(given, (frame, point), pushed[:, :3])
+    weight = np.einsum("ri,ri->r", pushed[:, :3], pads.normal[frame, point]).clip(min=0.0)
+    cop, total = np.zeros((n, 3)), np.bincount(frame, weight, n)[:, None]
+    np.add.at(cop, frame, weight[:, None] * where)
+    cop = np.where(total > 1e-6, cop / np.maximum(total, 1e-6), np.nan)
     parts, share = _shares(reading, pads.at, pads.on, cop)
     return Forces(asked, given, left[:, :3], left[:, 3:], cop, told, parts, share)
 
@@ -123,6 +111,28 @@ def _shares(reading: Reading, at: np.ndarray, on: np.ndarray, cop: np.ndarray) -
     return tuple(groups), np.where(pressed[:, None] & (total > 0), share / np.maximum(total, 1e-9), 0.0)
 
 
+def _pushes(pads: Pads, com: np.ndarray) -> tuple[np.ndarray, np.ndarray, np.ndarray, np.ndarray]:
+    """Frame (rows,), point (rows,), place (rows, 3) m and wrench (rows, 6) of every edge of every cone, by frame.
+
+    A ball between a heel and a toe that bear adds nothing to what these can give.
+    """
+    frame, point = np.nonzero(pads.on & ~pads.between)
+    corners = pads.corners[frame, point]
+    columns = _columns(corners - com[frame, None], pads.normal[frame, point])
+    each = columns.shape[1]
+    where = np.repeat(corners.reshape(-1, 3), each // corners.shape[1], axis=0)
+    frame, point, grid = np.repeat(frame, each), np.repeat(point, each), columns.reshape(-1, 6)
+    pulls = pads.grips[frame, point]
+    if pulls.any():
+        # what grips can be pulled any way, and the opposite of an edge's force is one
+        frame, point = np.concatenate([frame, frame[pulls]]), np.concatenate([point, point[pulls]])
+        where = np.concatenate([where, where[pulls]])
+        grid = np.concatenate([grid, -grid[pulls]])
+        order = np.argsort(frame, kind="stable")
+        frame, point, where, grid = frame[order], point[order], where[order], grid[order]
+    return frame, point, where, grid
+
+
 def _columns(arms: np.ndarray, normal: np.ndarray) -> np.ndarray:
     """(contacts, corners · 4, 6): the wrench of every edge of every corner's cone of friction, force and torque.
 
@@ -132,11 +142,11 @@ def _columns(arms: np.ndarray, normal: np.ndarray) -> np.ndarray:
     level = np.stack([normal[:, 1], -normal[:, 0], np.zeros(len(normal))], axis=-1)
     length = np.linalg.norm(level, axis=-1, keepdims=True)
     along = np.where(length > 1e-6, level / np.maximum(length, 1e-6), [0.0, 0.0, 1.0])
-    across = np.cross(normal, along)
+    across = rotation.cross(normal, along)
     ways = np.stack([along, across, -along, -across], axis=1)
     edges = (normal[:, None] + friction * ways) / np.sqrt(1 + friction**2)
     force = np.repeat(edges[:, None], arms.shape[1], axis=1)
-    torque = np.cross(arms[:, :, None], force) / TORQUE_LENGTH_M
+    torque = rotation.cross(arms[:, :, None], force) / TORQUE_LENGTH_M
     return np.concatenate([force, torque], axis=-1).reshape(len(arms), 4 * arms.shape[1], 6)
 
 

@@ -5,6 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core import rotation
+from ironarc.core.figure.anatomy import SIDES
 from ironarc.core.reading.read import Reading
 from ironarc.core.reading.skin import SOLE
 
@@ -18,6 +19,7 @@ class Pads:
 
     at : (frames, points, 3) m, the skin there; corners : (frames, points, 2, 3) m, where it presses
     normal : (frames, points, 3) unit, out of what it lies on; on, grips : (frames, points) bool
+    between : (frames, points) bool, a ball whose heel and toe bear too
     """
 
     at: np.ndarray
@@ -25,6 +27,7 @@ class Pads:
     normal: np.ndarray
     on: np.ndarray
     grips: np.ndarray
+    between: np.ndarray
 
 
 def read_pads(reading: Reading) -> Pads:
@@ -40,10 +43,10 @@ def read_pads(reading: Reading) -> Pads:
     # the way a foot points; for other parts any level way will do
     joints = np.where(skin.named(*SOLE), skin.joints, poses.rig.roots[0])
     ahead = rotation.rotate(poses.rotation[:, joints], body.anatomy.forward)
-    aside = np.cross(normal, ahead)
+    aside = rotation.cross(normal, ahead)
     length = np.linalg.norm(aside, axis=-1, keepdims=True)
     aside = np.where(length > 1e-6, aside / np.maximum(length, 1e-6), [1.0, 0.0, 0.0])
-    ahead = np.cross(aside, normal)
+    ahead = rotation.cross(aside, normal)
     breadth, reach = np.full(points, wide), np.zeros(points)
     for i, point in enumerate(skin.points):
         if point.point in SOLE:
@@ -54,4 +57,10 @@ def read_pads(reading: Reading) -> Pads:
     reach[skin.named("heel")], reach[skin.named("toe")] = -BEYOND * wide, BEYOND * wide
     corners += (ahead * reach[:, None])[:, :, None]
     grips = np.zeros(on.shape, dtype=bool) if reading.said is None else reading.said.grips & on
-    return Pads(track.at, corners, normal, on, grips)
+    between = np.zeros(on.shape, dtype=bool)
+    for side in SIDES:
+        of_side = np.array([p.side == side for p in skin.points], dtype=bool)
+        heel, ball, toe = (np.flatnonzero(of_side & skin.named(name)) for name in SOLE)
+        if len(heel) == len(ball) == len(toe) == 1:
+            between[:, ball] = on[:, heel] & on[:, toe]
+    return Pads(track.at, corners, normal, on, grips, between)
