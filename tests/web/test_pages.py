@@ -36,7 +36,7 @@ def test_the_yard_shows_a_card_with_a_drawn_picture(client, hop):
     page = as_read(client.get("/").text)
     assert "PF-010 Gap hop" in page
     assert "72 f · 3.00 s · 24 fps" in page
-    assert "4 findings" in page
+    assert "1 finding" in page
     assert page.count("<path") > 80  # the figures, limb by limb
 
 

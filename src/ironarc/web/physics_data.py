@@ -10,7 +10,7 @@ from ironarc.core.reading.skin import parts_of
 from ironarc.core.reading.spin import read_spin_parts
 from ironarc.core.reading.thrown import read_thrown
 
-LEAST_BW, LEAST_PHANTOM_BW = 0.02, 0.15  # pushes smaller than this are not drawn
+LEAST_BW, LEAST_PHANTOM_BW = 0.02, 0.25  # pushes smaller than this are not drawn
 _KINDS = {"heel": 0, "ball": 0, "toe": 0, "tip": 0, "palm": 1}  # how a contact is marked; 2 for any other part
 
 

@@ -18,8 +18,8 @@ BEADS = 60
 
 
 def card_of(shot: Shot, readings: Mapping[str, Reading], house: Sequence[Limit] = ()) -> dict:
-    """Plain data: facts of all performers, and a side view of the first, in metres (x along the way it
-    travels, y up from the floor).
+    """Plain data: facts of all performers (findings of one cause count as one), and a side view of the first, in
+    metres (x along the way it travels, y up from the floor).
 
     readings : by performer id; house : limits of the house
     Figures that would stand on one another are set apart in the order of time.
@@ -43,7 +43,7 @@ def card_of(shot: Shot, readings: Mapping[str, Reading], house: Sequence[Limit] 
     return {
         "rules": rules_version(), "name": shot.name,
         "frames": shot.frames, "fps": shot.fps, "seconds": shot.frames * shot.frame_time_s,
-        "grade": grade_of(findings), "findings": sum(not f.left for f in findings),
+        "grade": grade_of(findings), "findings": len({(f.performer, f.cause or f.id) for f in findings if not f.left}),
         "flights": sum(len(each.flights) for each in readings.values()),
         "corrections": sum(len(p.corrections) for p in shot.performers), "performers": len(shot.performers),
         "figures": figures, "path": np.round(path, 3).tolist(),

@@ -36,7 +36,7 @@ class Balance:
 def read_balance(reading: Reading) -> Balance:
     """Support area, plumb, extrapolated com and time to tip at every frame."""
     com, g, forces = reading.com, reading.g, reading.ask(read_forces)
-    pads = read_pads(reading)
+    pads = reading.ask(read_pads)
     n = len(com)
     corners = pads.corners[..., [0, 2]]
     height = np.maximum(com[:, 1] - np.where(pads.on, pads.at[..., 1], np.inf).min(axis=1, initial=np.inf), 0.1)

@@ -60,7 +60,7 @@ def read_forces(reading: Reading) -> Forces:
     turn = derivative(reading.angular_momentum, dt, 1, reading.breaks, degree)
     asked = (reading.com_acceleration + np.array([0.0, g, 0.0])) / g
     wrench = np.concatenate([asked, turn / (mass[:, None] * g * TORQUE_LENGTH_M)], axis=1)
-    pads = read_pads(reading)
+    pads = reading.ask(read_pads)
     n, points = pads.on.shape
     told = np.zeros(n, dtype=bool)
     a, b = reading.traced.plays

@@ -6,6 +6,7 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.judging.finding import SOUND, Bench, Finding
+from ironarc.core.reading import Reading
 from ironarc.core.reading.balance import read_balance
 from ironarc.core.reading.footing import runs
 from ironarc.core.reading.forces import kept_up, read_forces
@@ -14,13 +15,12 @@ HELD_S = 0.25
 HELD_MS = 0.2  # of the center of gravity over the floor; what passes faster is on its way
 
 
-def _off_footing(bench: Bench) -> np.ndarray:
+def _off_footing(reading: Reading) -> np.ndarray:
     """(frames,) m that a held pose is out of balance by, kept up for a quarter of a second.
 
     Both the plumb and the point about which the motion asks for no torque must be outside: a body that really falls
     gathers speed, and keeps the latter inside.
     """
-    reading = bench.reading
     balance, forces = reading.ask(read_balance), reading.ask(read_forces)
     out = -np.maximum(balance.margin_m, balance.zmp_margin_m)
     held = np.linalg.norm(reading.com_velocity[:, [0, 2]], axis=1) < HELD_MS * np.sqrt(reading.size)
@@ -31,7 +31,7 @@ def _off_footing(bench: Bench) -> np.ndarray:
 
 def _spans(bench: Bench) -> Iterator[tuple[int, int, float]]:
     """Index spans [a, b) that are out of balance, and by how much at most."""
-    off = _off_footing(bench)
+    off = bench.reading.ask(_off_footing)
     limit = bench.graded("balance", 0.0)[1]
     for a, b in runs(off > limit):
         yield a, b, float(off[a:b].max())

@@ -27,16 +27,26 @@ export function createFooting(scene) {
   });
   scene.add(area, going, slid, thrown, ...marks);
   const m = new THREE.Matrix4();
+  // A buffer is made anew only where it is too small: playing changes it on every frame
   const fill = (mesh, points) => {
-    mesh.geometry.dispose();
-    mesh.geometry = new THREE.BufferGeometry().setAttribute("position", new THREE.Float32BufferAttribute(points, 3));
+    const now = mesh.geometry.getAttribute("position");
+    if (!now || now.array.length < points.length) {
+      mesh.geometry.dispose();
+      mesh.geometry = new THREE.BufferGeometry().setAttribute("position", new THREE.Float32BufferAttribute(Math.max(points.length * 2, 90), 3));
+    }
+    const position = mesh.geometry.getAttribute("position");
+    position.array.set(points);
+    position.needsUpdate = true;
+    mesh.geometry.setDrawRange(0, points.length / 3);
   };
+  let arcsOf = null;
 
   function hide() { for (const mesh of [area, going, slid, thrown, ...marks]) mesh.visible = false; }
 
   return {
     // data : the reading; physics : its footing by frame, or null; frame : of the shot
-    setFrame(data, physics, index, frame, shown) {
+    // playing : what can't be read while it moves is left out
+    setFrame(data, physics, index, frame, { shown, playing }) {
       if (!physics || !shown.footing) { hide(); return; }
       const flat = physics.marks[index] ?? [], hull = physics.hulls[index], low = flat.filter((_, i) => i % 4 === 1);
       const y = (low.length ? Math.min(...low) : data.floor) + LIFT;
@@ -49,7 +59,7 @@ export function createFooting(scene) {
       area.visible = Boolean(hull) && hull.length > 2;
       if (area.visible) {
         const edge = hull.flatMap(([x, z], i) => { const [u, w] = hull[(i + 1) % hull.length]; return [x, y, z, u, y, w]; });
-        fill(area, [...edge, ...hatchOf(hull, HATCH).flatMap(([x, z, u, w]) => [x, y, z, u, y, w])]);
+        fill(area, playing ? edge : [...edge, ...hatchOf(hull, HATCH).flatMap(([x, z, u, w]) => [x, y, z, u, y, w])]);
         area.material.opacity = physics.doubt[index] ? 0.35 : 0.8;
       }
       // where the body is going: a small cross on the ground at the extrapolated center of gravity
@@ -58,7 +68,8 @@ export function createFooting(scene) {
       fill(going, [x - 0.045, y, z, x + 0.045, y, z, x, y, z - 0.045, x, y, z + 0.045]);
       // the arc a load would fly on from the hand that lets it go
       thrown.visible = physics.thrown.length > 0;
-      fill(thrown, physics.thrown.flatMap(({ path }) => path.slice(1).flatMap((to, i) => (i % 2 ? [] : [...path[i], ...to]))));
+      if (arcsOf !== physics) fill(thrown, physics.thrown.flatMap(({ path }) => path.slice(1).flatMap((to, i) => (i % 2 ? [] : [...path[i], ...to]))));
+      arcsOf = physics;
       const now = physics.slides.filter((s) => s.start <= frame && frame <= s.end);
       slid.visible = now.length > 0;
       fill(slid, now.flatMap(({ path }) => path.slice(1).flatMap(([u, w], i) => [path[i][0], y, path[i][1], u, y, w])));

@@ -90,14 +90,16 @@ export function createForces(scene, words) {
   }
 
   return {
-    setFrame(data, physics, motion, figure, index, shown) {
+    setFrame(data, physics, motion, figure, index, { shown, playing }) {
       for (const { group } of [...pushes, phantom, spin]) group.visible = false;
       for (const mesh of rings) mesh.visible = false;
       line.visible = false;
-      for (const { span } of labels) span.hidden = true;
+      for (const { span } of labels) if (!span.hidden) span.hidden = true;
       if (!physics) return;
       let n = 0;
+      // numbers that change on every frame can't be read while it plays
       const say = (text, at, cls) => {
+        if (playing) return;
         const one = label(n++);
         Object.assign(one.span, { hidden: false, textContent: text, className: `num force-label ${cls}` });
         one.at.copy(at);

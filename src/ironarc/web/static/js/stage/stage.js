@@ -137,8 +137,9 @@ export function createStage(canvas, state, setup, actions, references) {
     weights.setFrame(data, motion, reader.figure.joints, index, cameras.current());
     // pushes belong to reading and correcting; elsewhere they would stand in the way
     const physics = READING.has(state.get("step")) ? state.get("physics") : null;
-    footing.setFrame(data, physics, index, frame, shown);
-    forces.setFrame(data, physics, motion, reader.figure, index, shown);
+    const how = { shown, playing: state.get("playing") };
+    footing.setFrame(data, physics, index, frame, how);
+    forces.setFrame(data, physics, motion, reader.figure, index, how);
     markers.show(shown, setup.display);
     markers.setFrame(data, index, hover === null ? null : hover - setup.first);
     props.show(setup, frame, { visible: shown.props, setting, picked: setting ? picked : "", ...tools.propShift() });
