@@ -98,6 +98,7 @@ def main() -> int:
     parser.add_argument("folders", nargs="*", type=Path)
     args = parser.parse_args()
     kinds: dict[str, Tally] = defaultdict(Tally)
+    verdicts: dict[tuple, set[bool]] = defaultdict(set)  # of one fault of one motion, at all rates
     alarms: dict[int, list[float]] = defaultdict(lambda: [0.0, 0, 0])
     flights = [0, 0, 0]  # known, false, missed
     edges: list[float] = []
@@ -112,8 +113,12 @@ def main() -> int:
         if known is not None:
             _count_flights(reading, known, flights, edges)
         for case in spoil(reading):
-            _judge(name, case, reading, kinds[case.fault])
+            hit = _judge(name, case, reading, kinds[case.fault])
+            if case.over >= 3:
+                verdicts[name, case.fault, case.size].add(hit)
     _print(kinds, alarms, flights, edges)
+    same = sum(len(found) == 1 for found in verdicts.values())
+    print(f"Past three times the strained limit: the same verdict at every rate for {same} of {len(verdicts)} faults.")
     for folder in args.folders:
         _print_cases(folder)
     return 0
@@ -130,7 +135,8 @@ def _count_flights(reading: Reading, known: list, flights: list[int], edges: lis
             edges += [abs(same[0] - x) * reading.poses.dt, abs(same[1] - y) * reading.poses.dt]
 
 
-def _judge(name: str, case: Spoiled, was: Reading, tally: Tally) -> None:
+def _judge(name: str, case: Spoiled, was: Reading, tally: Tally) -> bool:
+    """Whether it is found, and counted so."""
     floor = None if was.floor.how == "measured" else was.floor
     found = find(
         read(case.poses, was.body, was.g, floor, was.traced.props, sample_time_s=was.traced.apart * was.poses.dt)
@@ -150,6 +156,7 @@ def _judge(name: str, case: Spoiled, was: Reading, tally: Tally) -> None:
     if hits:
         tally.smallest = min(tally.smallest, case.size)
         tally.away.append(min(max(a - f.end, f.start - b, 0) for f in hits))
+    return bool(hits)
 
 
 def _print(kinds: dict[str, Tally], alarms: dict, flights: list[int], edges: list[float]) -> None:

@@ -5,6 +5,7 @@ from fractions import Fraction
 
 import pytest
 
+from ironarc.core.columns import smooth_keys
 from ironarc.core.document import Limit
 from ironarc.core.edits.rate import KEEP_SECONDS, at_rate
 from ironarc.core.errors import EditError, FileError
@@ -12,6 +13,7 @@ from ironarc.core.judging import grade_of, judge
 from ironarc.core.judging.judging_json import judging_to_plain, with_judging
 from ironarc.core.reading import read_shot
 from ironarc.core.scene.props import Prop
+from ironarc.core.scene.timing import Retiming
 from tests.conftest import demo
 from tests.figures import Ask
 
@@ -70,6 +72,17 @@ def test_what_is_said_follows_a_slip_a_cut_and_another_rate():
     # frames 36 to 38 of 24 a second are 71 to 76 of 48
     (first, second) = flights(at_rate(said, Fraction(48), KEEP_SECONDS))
     assert (first[1], second[0]) == (70, 77)
+
+
+def test_what_is_said_follows_another_pace():
+    said = Ask("set_contact", ONE, "left foot", "floor", 36, 38).apply(HOP)
+    p = said.performer
+    # frames 30 to 46 in 12 instead of 16
+    shorter = Retiming("retiming1", "Shorter", smooth_keys([30.0, 42.0], [30.0, 46.0]))
+    seen = said.with_item(replace(p, timing=p.timing.with_retiming(shorter)))
+    (pier,) = (c for c in read_shot(seen).contacts if c.by_hand and c.point == "toe")
+    assert 33 <= pier.start <= pier.end <= 37
+    assert pier.end - pier.start <= 2
 
 
 def test_a_later_word_replaces_only_what_it_speaks_of():

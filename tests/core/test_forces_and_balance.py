@@ -13,11 +13,13 @@ from ironarc.core.document import HandContact
 from ironarc.core.figure.body import weigh
 from ironarc.core.figure.weighing import PointMass, Weighing
 from ironarc.core.judging import find
+from ironarc.core.motion.loads import Load, track_loads
 from ironarc.core.reading.balance import TIPPED, _tips_in, convex_hulls, read_balance, signed_distances
 from ironarc.core.reading.floor import Floor
 from ironarc.core.reading.forces import kept_up, read_forces
 from ironarc.core.reading.impact import enough_depth, needed_bw, read_pushes
 from ironarc.core.reading.read import read
+from ironarc.core.reading.thrown import read_taken, read_thrown
 from ironarc.core.reading.wrench import nearest
 from ironarc.core.scene.props import Prop
 from tests.figures import BRAM_RIG, CM, carried, identity, posed, stiff_poses
@@ -314,3 +316,32 @@ def test_a_knee_bent_on_the_spot_moves_the_weight_and_nothing_else():
     bent = posed(carried(STILL), {"LeftArm": np.array([0.0, 0.0, 0.6])})
     forces = read(bent, BODY, G, 0.0).ask(read_forces)
     assert forces.size.max() < 1e-6
+
+
+# --- thrown and taken up ------------------------------------------------------------------------------
+
+
+def test_a_load_that_is_let_go_flies_on_from_the_hand_and_pushes_its_thrower_back():
+    t = np.arange(40) / 60
+    poses = carried(2.0 * t, along=3.0 * t)
+    sack = Load("load1", "Sack", ("RightHand",), -9, 20, 8.0, ease_in=0, ease_out=0)
+    reading = read(poses, BODY, G, 0.0, (), track_loads((sack,), poses, BODY.anatomy, poses.frames, 1.0))
+    (thrown,) = reading.ask(read_thrown)
+    assert (thrown.frame, thrown.speed_ms) == (20, pytest.approx(np.hypot(2, 3)))
+    assert thrown.angle_deg == pytest.approx(np.degrees(np.arctan2(2, 3)))
+    assert thrown.turns_per_s == pytest.approx(0.0, abs=1e-9)
+    assert thrown.path[-1, 1] == pytest.approx(0.0, abs=1e-9)
+    np.testing.assert_allclose(thrown.path[-1, 2] - thrown.path[0, 2], 3.0 * thrown.after_s)
+    # body and sack went the same way: letting go changes nothing
+    assert thrown.pushed_ms == pytest.approx(0.0, abs=1e-9)
+
+
+def test_a_load_taken_up_on_the_move_jolts_by_its_weight_and_the_hand_s_speed():
+    t = np.arange(60) / 60
+    poses = carried(np.zeros(60), along=3.0 * t)
+    sack = Load("load1", "Sack", ("RightHand",), 30, 99, 8.0, ease_in=4, ease_out=0)
+    reading = read(poses, BODY, G, 0.0, (), track_loads((sack,), poses, BODY.anatomy, poses.frames, 1.0))
+    (taken,) = reading.ask(read_taken)
+    assert taken.frame == 30
+    assert taken.hand_ms == pytest.approx(3.0)
+    assert taken.jolt_bw == pytest.approx(8.0 * 3.0 / (BODY.mass_kg * G * taken.frames / 60))

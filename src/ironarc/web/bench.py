@@ -14,7 +14,7 @@ from ironarc.core.judging.grades import GRADES
 from ironarc.core.planning.ballistics import WORLDS
 from ironarc.core.reading import Reading
 from ironarc.core.reading.points import point_at, points_of
-from ironarc.core.reading.thrown import read_thrown
+from ironarc.core.reading.thrown import read_taken, read_thrown
 from ironarc.core.scene.lineup import WAYS
 from ironarc.core.scene.props import KINDS
 from ironarc.core.scene.rate import parse_rate, rate_text
@@ -190,7 +190,8 @@ def _read_panel(session, shot_id: int, revision: int, seen: View, before: bool) 
         "changed_limits": read_panel.changed_limits(seen.shot, limits),
         "cards": cards, "left": left, "grade": grade_of([f for view in views.values() for f in view.findings]),
         "flight_parts": read_panel.flight_cards(seen.reading), "compared_flights": compared(seen.reading),
-        "thrown": seen.reading.ask(read_thrown), "footing": read_panel.footing_of(seen.shot, seen.reading),
+        "thrown": seen.reading.ask(read_thrown), "taken": seen.reading.ask(read_taken),
+        "footing": read_panel.footing_of(seen.shot, seen.reading),
     }  # fmt: skip
 
 

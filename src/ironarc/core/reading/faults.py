@@ -3,13 +3,13 @@
 from dataclasses import dataclass, replace
 
 import numpy as np
-from scipy.ndimage import maximum_filter1d, minimum_filter1d, uniform_filter1d
+from scipy.ndimage import uniform_filter1d
 
 from ironarc.core import rotation
 from ironarc.core.figure.anatomy import ContactPoint
 from ironarc.core.reading.contacts import FLOOR, depth_inside
 from ironarc.core.reading.footing import Span, resting, runs
-from ironarc.core.reading.forces import read_forces
+from ironarc.core.reading.forces import kept_up, read_forces
 from ironarc.core.reading.read import Reading
 from ironarc.core.reading.skin import limb_of, parts_of
 from ironarc.core.settings import SETTINGS
@@ -194,10 +194,9 @@ def _kept(
 ) -> list[ContactFault]:  # fmt: skip
     """Faults where `value` (frames,) m stays up for `window` frames; how far is what it keeps up."""
     low = least * reading.size
-    if value.max(initial=0.0) <= low or len(value) < window:
+    if value.max(initial=0.0) <= low:
         return []
-    held = minimum_filter1d(value, window, origin=-(window // 2), mode="constant", cval=0.0)
-    kept = maximum_filter1d(held, window, origin=(window - 1) // 2, mode="constant", cval=0.0)
+    kept = kept_up(value, window)
     first = int(reading.poses.frames[0])
     out = []
     for a, b in runs(kept > low):

@@ -1,4 +1,4 @@
-"""Loads that are let go: how they leave the hand, where they would land, and what that does to the thrower."""
+"""Loads that are let go or taken up on the way: how they leave the hand, where they would land, what that does."""
 
 from dataclasses import dataclass
 
@@ -26,6 +26,38 @@ class Thrown:
     after_s: float
     path: np.ndarray
     pushed_ms: float
+
+
+@dataclass(frozen=True)
+class Taken:
+    """A load that is taken up.
+
+    frame : the first on which it counts; frames : over how many it is taken up; hand_ms : how fast the hand goes then
+    jolt_bw : body weights that it pulls with meanwhile, if it rested before
+    in_air : whether nothing bears the body meanwhile
+    """
+
+    name: str
+    frame: int
+    frames: int
+    hand_ms: float
+    jolt_bw: float
+    in_air: bool
+
+
+def read_taken(reading: Reading) -> tuple[Taken, ...]:
+    """Every load that is taken up within the range: from rest to the hand's speed in the time it is taken up."""
+    out = []
+    dt, first = reading.poses.dt, int(reading.poses.frames[0])
+    for track in reading.loads:
+        for i in np.flatnonzero((track.counts[:-1] == 0) & (track.counts[1:] > 0)) + 1:
+            full = i + int(np.argmax(track.counts[i:] == 1)) if (track.counts[i:] == 1).any() else len(track.counts) - 1
+            frames = max(full - i + 1, 1)
+            speed = float(np.linalg.norm(derivative(track.centre, dt)[full]))
+            jolt = track.load.mass_kg * speed / (reading.body.mass_kg * reading.g * frames * dt)
+            in_air = bool(reading.footing.air[i : full + 1].any())
+            out.append(Taken(track.load.name, i + first, frames, speed, float(jolt), in_air))
+    return tuple(out)
 
 
 def angle_deg(velocity: np.ndarray) -> float:
