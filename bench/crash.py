@@ -46,6 +46,9 @@ class Writer:
                 return  # what is not acknowledged may be there or not
             self.acknowledged.append((self.revision, f"edit {self.number}"))
 
+    def has_begun(self) -> bool:
+        return bool(self.acknowledged)
+
 
 def kill_database(iron: Started) -> None:
     os.kill(int((iron.cluster.data / "postmaster.pid").read_text().split()[0]), signal.SIGKILL)
@@ -83,6 +86,7 @@ def crash(start: Callable[[], Started], seconds: float, seed: int) -> dict:
         writer = Writer(iron, counts["edits"] + 1000 * counts["kills"])
         thread = threading.Thread(target=writer.run)
         thread.start()
+        until(writer.has_begun)  # however busy the machine is
         time.sleep(dice.uniform(LEAST_S, MOST_S))
         kill = (kill_database, kill_all, kill_server)[counts["kills"] % 3]
         kill(iron)

@@ -185,4 +185,4 @@ def test_no_acknowledged_edit_is_lost_or_torn_whatever_is_killed(start_again, fo
 
     done = crash(start, CRASH_S, seed=4)
     assert done["kills"] >= 2
-    assert done["edits"] > 1  # a busy machine makes few between two kills
+    assert done["edits"] >= done["kills"]
