@@ -4,14 +4,17 @@ import html
 import io
 import json
 import re
+from dataclasses import replace
 
 import numpy as np
 import pytest
 
+from ironarc.core.document.shot import Limit
 from ironarc.core.formats import bvh
 from ironarc.core.judging.version import rules_version
 from ironarc.core.reading import read_shot
 from ironarc.store import shots
+from ironarc.web.read_panel import changed_limits
 from ironarc.web.security import HEADERS
 from tests.conftest import demo
 from tests.figures import SMALL_BVH, as_read, bake_shot
@@ -253,3 +256,10 @@ def test_an_unexpected_error_shows_no_traceback(client, app, hop, monkeypatch):
 def test_a_shot_is_taken_away(client, token, hop):
     assert client.post(f"/shots/{hop[0]}/remove", data={"csrf_token": token}).status_code == 302
     assert client.get(f"/shots/{hop[0]}").status_code == 404
+
+
+def test_a_changed_limit_is_told_in_the_units_an_animator_feels():
+    shot = replace(demo("PF-010"), limits=(Limit("fast", 50, 80), Limit("sink", 0.02, 0.05)))
+    assert [says for _, _, says, _ in changed_limits(shot, ())] == [
+        "strained from 50, cracked from 80°", "strained from 2, cracked from 5 cm"
+    ]  # fmt: skip

@@ -95,13 +95,18 @@ def changed_limits(shot: Shot, house: Sequence[Limit]) -> list[tuple[str, str, s
         for x in limits:
             if x.kind in GRADES:
                 unit, times = PLAIN_UNITS.get(GRADES[x.kind].unit, (GRADES[x.kind].unit, 1.0))
-                words = f"strained from {x.strained * times:.3g}, cracked from {x.cracked * times:.3g} {unit}"
+                words = f"strained from {x.strained * times:.3g}, cracked from {_in(unit, f'{x.cracked * times:.3g}')}"
                 out.append((x.kind, GRADES[x.kind].label, words, where))
     return out
 
 
 def _number(value: float, unit: str) -> str:
-    return f"{value:.{0 if abs(value) >= 20 else 1}f} {unit}"
+    return _in(unit, f"{value:.{0 if abs(value) >= 20 else 1}f}")
+
+
+def _in(unit: str, number: str) -> str:
+    """The number with its unit; the sign of degrees stands close."""
+    return f"{number}{'' if unit == '°' else ' '}{unit}"
 
 
 def plain_limit(kind: str, value: float) -> float:

@@ -89,7 +89,7 @@ def jerks(bench: Bench) -> Iterator[Finding]:
     off[at] = np.linalg.norm(y[2:-2] - middle, axis=1)
     # the frames beside an odd one are pulled along by it: the worst counts
     change = _contact_changes(reading)
-    quiet = ~(np.convolve(change, np.ones(2 * step * 2 + 1), mode="same") > 0)
+    quiet = ~(np.convolve(change, np.ones(4 * step + 1), mode="same") > 0)
     off = np.where(quiet & ~reading.easing, off, 0.0)
     changes = np.flatnonzero(change)
     limit = bench.graded("jerk", 0.0)[1]
