@@ -19,8 +19,10 @@ from ironarc.core.edits.bring_in import shot_from_file
 from ironarc.core.errors import EditError
 from ironarc.core.figure.weighing import Weighing
 from ironarc.core.formats import bvh
+from ironarc.core.motion.keying import Beat
 from ironarc.core.motion.layers import Layer
 from ironarc.core.motion.loads import Load
+from ironarc.core.motion.pin import Pin
 from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.props import Prop
@@ -103,7 +105,7 @@ WHEEL = Retiming("retiming1", "Hurry", keys_by_hand([20.0, 40.0], [20.0, 44.0], 
 def full_shot():
     """A shot with something of everything an edit can change."""
     shot = Ask("cut_performer", "performer1", 50, 55, 2).apply(with_bow())
-    shot = edits.AddItem(HATCH).apply(shot)
+    shot = edits.AddItem(HATCH).apply(edits.AddLayer(replace(BOW, id="layer9", name="Over", weight=0.2)).apply(shot))
     return edits.AddItem(Guide("guide1", "Path", "gravity", ((0.0, 1.0, 0.0), (0.0, 1.0, 1.0)), 29, 12.0)).apply(shot)
 
 
@@ -115,6 +117,7 @@ ALL_EDITS = [
     edits.AddLayer(replace(BOW, id="layer2", columns={("Hips", "ty"): Dense(5, np.arange(4.0))}, span=(5, 8))),
     edits.SetLayer("layer1", {"weight": 0.4, "span": (3, 40), "ease_in": 6, "weight_keys": HALF}, "W"),
     edits.RemoveLayer("layer1"),
+    edits.OrderLayers(("base", "layer9", "layer1"), "Bow up"),
     edits.SetColumns("layer1", {("Head", "turn"): NOD, ("Chest", "rx"): None}, "Nod"),
     edits.SetShot({"name": "  PF-011  Gap hop ", "g": 1.62, "limits": (Limit("hang", 0.2, 0.4),)}, "Moon"),
     edits.SetRate("25", "frames"),
@@ -126,6 +129,8 @@ ALL_EDITS = [
         weighing=Weighing(90.0).holding("Head", 6.0), placement=Placement((1.0, 0.0, 2.0), 0.3, 1.1),
         loads=(Load("load1", "Sack", ("LeftHand",), 10, 30, 9.0),), timing=Timing(4, (10, 60), (), (WHEEL,)),
         contacts=(HandContact("LeftToe", "toe", 5, 9),), left=(Left("hang", 30, 45, "She floats on purpose."),),
+        pins=(Pin("pin1", "left foot", 5, 20, (0.1, 0.0, 0.2), to="prop1", grips=True),),
+        beats=(Beat(12, "breakdown"),),
     ),
     edits.Together((edits.SetItem("prop1", "prop", {"hidden": True}, "Hide"), edits.Renumber(5)), "Both"),
 ]  # fmt: skip
@@ -168,9 +173,9 @@ def test_together_makes_all_of_its_edits_or_none():
 
 def test_a_locked_performer_refuses_every_edit_of_its_layers_and_fields():
     shot = Ask("lock_item", "performer1", True).apply(full_shot())
-    kinds = (edits.AddLayer, edits.SetLayer, edits.RemoveLayer, edits.SetColumns)
+    kinds = (edits.AddLayer, edits.SetLayer, edits.RemoveLayer, edits.SetColumns, edits.OrderLayers)
     tried = [e for e in ALL_EDITS if isinstance(e, kinds) or (isinstance(e, edits.SetItem) and e.of == "performer")]
-    assert len(tried) == 5
+    assert len(tried) == 6
     for edit in tried:
         with pytest.raises(EditError, match="is locked"):
             edit.apply(shot)

@@ -182,6 +182,17 @@ def follow_euler(angles: np.ndarray, near: np.ndarray) -> np.ndarray:
     return np.where(first <= second, *sets)
 
 
+def each_after_the_other(angles: np.ndarray, near: np.ndarray | None = None) -> np.ndarray:
+    """Angles (frames, 3) of the same rotations, each set the one nearest to the frame before; the first nearest to
+    `near` (3,), or as it is."""
+    out = angles.copy()
+    if near is not None:
+        out[:1] = follow_euler(out[:1], near[None])
+    for i in range(1, len(out)):
+        out[i] = follow_euler(out[i : i + 1], out[i - 1 : i])[0]
+    return out
+
+
 def log(q: np.ndarray) -> np.ndarray:
     """Rotation vectors (..., 3) of unit quaternions (..., 4), the short way round (angle <= π)."""
     q = np.where(q[..., :1] < 0, -q, q)
@@ -276,3 +287,32 @@ def from_matrix(m: np.ndarray) -> np.ndarray:
         q[1 + j] = m[j, i] + m[i, j]
         q[1 + k] = m[k, i] + m[i, k]
     return q / np.linalg.norm(q)
+
+
+def between(a: np.ndarray, b: np.ndarray) -> np.ndarray:
+    """Quaternions (..., 4) of the shortest turns from unit vectors a (..., 3) to b (..., 3)."""
+    a, b = np.broadcast_arrays(a, b)
+    out = np.empty((*a.shape[:-1], 4))
+    # (1 + a·b, a × b), normalised
+    out[..., 0] = 1.0 + np.einsum("...i,...i->...", a, b)
+    out[..., 1:] = cross(a, b)
+    opposite = out[..., 0] < 1e-9
+    if opposite.any():
+        # half a turn about any axis square to a
+        least = np.eye(3)[np.abs(a[opposite]).argmin(axis=-1)]
+        axis = cross(a[opposite], least)
+        out[opposite, 0] = 0.0
+        out[opposite, 1:] = axis
+    return out / np.linalg.norm(out, axis=-1, keepdims=True)
+
+
+def twist_about(q: np.ndarray, axis: np.ndarray) -> np.ndarray:
+    """Angles (...) in radians, within half a turn, by which q (..., 4) turns about unit axes (..., 3): the twist of
+    its swing and twist."""
+    along = np.einsum("...i,...i->...", q[..., 1:], axis)
+    return 2.0 * np.arctan2(along * np.where(q[..., 0] < 0, -1.0, 1.0), np.abs(q[..., 0]))
+
+
+def slerp(a: np.ndarray, b: np.ndarray, s: np.ndarray) -> np.ndarray:
+    """The part s (...) of the shorter way from a to b (..., 4); less than 0 and more than 1 go on beyond them."""
+    return multiply(a, exp(log(multiply(conjugate(a), b)) * np.asarray(s)[..., None]))

@@ -1,6 +1,6 @@
 """What every column of keys can do, whatever its keys hold: keys come, go and move, and their neighbours heal."""
 
-from dataclasses import replace
+from dataclasses import fields, replace
 from typing import Self
 
 import numpy as np
@@ -12,6 +12,11 @@ class Keyed:
     @property
     def _columns(self) -> tuple[np.ndarray, ...]:
         """Frames, values, slopes in and out, kinds, meanings."""
+        raise NotImplementedError
+
+    @property
+    def _names(self) -> tuple[str, ...]:
+        """Names of the fields that `_columns` has."""
         raise NotImplementedError
 
     def _of(self, columns: list[np.ndarray]) -> Self:
@@ -38,7 +43,16 @@ class Keyed:
         level = np.zeros_like(value)
         row = (float(frame), value, level, level, kind, meant)
         kept = [np.delete(c, i, axis=0) if there else c for c in self._columns]
-        return self._of([np.insert(c, i, v, axis=0) for c, v in zip(kept, row, strict=True)]).healed()
+        return self._unchecked([np.insert(c, i, v, axis=0) for c, v in zip(kept, row, strict=True)]).healed()
+
+    def _unchecked(self, columns: list[np.ndarray]) -> Self:
+        """A column of these arrays that is not looked through yet: `healed` does, and makes the one that is kept."""
+        bare = object.__new__(type(self))
+        for f in fields(self):
+            object.__setattr__(bare, f.name, getattr(self, f.name, None))
+        for name, column in zip(self._names, columns, strict=True):
+            object.__setattr__(bare, name, column)
+        return bare
 
     def without_key(self, frame: float) -> Self:
         """With the key at `frame` taken away; its neighbours heal. The last key left stays."""

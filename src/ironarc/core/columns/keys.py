@@ -84,6 +84,10 @@ class Keys(Keyed):
     def _columns(self) -> tuple[np.ndarray, ...]:
         return self.frames, self.values, self.slopes_in, self.slopes_out, self.kinds, self.meant
 
+    @property
+    def _names(self) -> tuple[str, ...]:
+        return "frames", "values", "slopes_in", "slopes_out", "kinds", "meant"
+
     def _of(self, columns: list[np.ndarray]) -> "Keys":
         return Keys(*columns, self.before, self.after)
 

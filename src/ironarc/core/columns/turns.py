@@ -177,6 +177,10 @@ class Turns(Keyed):
     def _columns(self) -> tuple[np.ndarray, ...]:
         return self.frames, self.angles, self.slopes_in, self.slopes_out, self.kinds, self.meant
 
+    @property
+    def _names(self) -> tuple[str, ...]:
+        return "frames", "angles", "slopes_in", "slopes_out", "kinds", "meant"
+
     def _of(self, columns: list[np.ndarray]) -> "Turns":
         return Turns(*columns, self.order, self.eased, self.before, self.after)
 

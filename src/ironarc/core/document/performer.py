@@ -6,17 +6,22 @@ import numpy as np
 
 from ironarc.core.errors import EditError
 from ironarc.core.figure.body import Body, weigh
+from ironarc.core.figure.grips import grip_called, limb_with
 from ironarc.core.figure.rig import Rig
 from ironarc.core.figure.weighing import Weighing
-from ironarc.core.motion.evaluate import Evaluated, Motion, evaluate
+from ironarc.core.motion.evaluate import NOTHING_HELD, Evaluated, Motion, evaluate
+from ironarc.core.motion.keying import Beat
 from ironarc.core.motion.layers import CORRECTION, Layer
 from ironarc.core.motion.loads import Load, LoadTrack, track_loads
+from ironarc.core.motion.pin import Pin
+from ironarc.core.motion.pins import Held, holdings
 from ironarc.core.motion.poses import Poses
 from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.timing import Timing
 from ironarc.core.settings import MAX_FRAMES
 
 LONGEST_REASON = 400
+MOST_PINS = 120
 AIR = ""  # the surface of a contact point that is said to touch nothing
 
 
@@ -78,6 +83,7 @@ class Performer:
     contacts : set by hand, over what is detected; left : findings that stay as they are, with the reason
     sample_time_s : seconds between the frames the motion was captured or keyed on, where the rate was raised since;
         0 where every frame is its own. What lies between them was worked out, and is no evidence of anything
+    pins : parts that are held; beats : what kind of pose stands on a frame, where a person said so
     """
 
     name: str
@@ -96,6 +102,8 @@ class Performer:
     contacts: tuple[HandContact, ...] = ()
     left: tuple[Left, ...] = ()
     sample_time_s: float = 0.0
+    pins: tuple[Pin, ...] = ()
+    beats: tuple[Beat, ...] = ()
 
     def __post_init__(self):
         if self.clip is None:
@@ -119,6 +127,7 @@ class Performer:
             contact.checked(self.rig)
         for left in self.left:
             left.checked()
+        check_pins(self)
         self.placement.checked()
         self.weighing.checked()
         return self
@@ -141,11 +150,15 @@ class Performer:
     @property
     def motion(self) -> Motion:
         """All that its poses follow from."""
-        return Motion(self.rig, self.clip, self.layers, self.timing, self.placement, self.scale_to_m)
+        held = holdings(self.pins, self.body(), self.id) if self.pins else ()
+        return Motion(self.rig, self.clip, self.layers, self.timing, self.placement, self.scale_to_m, held)
 
-    def evaluate(self, frames: np.ndarray, dt: float) -> Evaluated:
-        """World poses on the shot's `frames` (frames,), `dt` seconds apart, and where they come from."""
-        return evaluate(self.motion, frames, dt)
+    def evaluate(self, frames: np.ndarray, dt: float, held: Held = NOTHING_HELD) -> Evaluated:
+        """World poses on the shot's `frames` (frames,), `dt` seconds apart, and where they come from.
+
+        held : where props and other performers are that its pins hold to, as `Shot.evaluate` has them
+        """
+        return evaluate(self.motion, frames, dt, held)
 
     def poses(self, frames: np.ndarray, dt: float) -> Poses:
         """World poses on the shot's `frames` (frames,), `dt` seconds apart."""
@@ -191,3 +204,54 @@ class Performer:
         layers = tuple(layer for layer in self.layers if layer.role != CORRECTION)
         retimings = tuple(r for r in self.timing.retimings if not r.made_by)
         return replace(self, layers=layers, timing=replace(self.timing, retimings=retimings))
+
+
+def check_pins(performer: Performer) -> None:
+    """EditError for pins that can't be, or that hold one part twice at the same time."""
+    if not performer.pins:
+        return
+    if len(performer.pins) > MOST_PINS:
+        raise EditError(f"A performer can have up to {MOST_PINS} pins; take some away first.")
+    body = performer.body()
+    for pin in performer.pins:
+        pin.checked(body)
+    for i, a in enumerate(performer.pins):
+        for b in performer.pins[i + 1 :]:
+            if a.part == b.part and a.start <= b.end and b.start <= a.end:
+                raise EditError(
+                    f"The {a.part} is pinned already from {performer.timing.seen_frame(a.start)} to "
+                    f"{performer.timing.seen_frame(a.end)}. End that pin first, or hold another part."
+                )
+        _check_own(performer, a, body)
+
+
+def _check_own(performer: Performer, pin: Pin, body: Body) -> None:
+    """EditError for a part that is held to itself, or by what it carries."""
+    if pin.to != performer.id:
+        return
+    if pin.joint not in performer.rig:
+        raise EditError(f"There is no joint called {pin.joint} to hold the {pin.part} to.")
+    grip, joint = grip_called(body, pin.part), performer.rig.index(pin.joint)
+    limb = limb_with(body, grip.joint)
+    top = grip.joint if limb is None else limb.upper
+    at = joint
+    while at >= 0:
+        if at == top:
+            raise EditError(
+                f"The {pin.part} can't be held to {pin.joint}: it moves with the same limb. Hold it to another part."
+            )
+        at = int(performer.rig.parents[at])
+    back = [p for p in performer.pins if p.to == performer.id and p is not pin]
+    for other in back:
+        theirs = limb_with(body, grip_called(body, other.part).joint)
+        mine = limb_with(body, joint)
+        meets = pin.start <= other.end and other.start <= pin.end
+        if (
+            meets
+            and theirs is not None
+            and theirs is mine
+            and limb_with(body, performer.rig.index(other.joint)) is limb
+        ):
+            raise EditError(
+                f"The {pin.part} is to hold to what is itself held to the {pin.part}: a circle. Hold only one of them."
+            )

@@ -4,10 +4,16 @@ from dataclasses import dataclass, field, replace
 
 import numpy as np
 
+from ironarc.core import rotation
+from ironarc.core.columns.keys import LINEAR, smooth_keys
 from ironarc.core.document.performer import Performer
 from ironarc.core.errors import EditError
+from ironarc.core.motion.evaluate import Evaluated
+from ironarc.core.motion.layers import span_share
+from ironarc.core.motion.pins import Held
+from ironarc.core.motion.poses import Poses
 from ironarc.core.scene.guide import Guide
-from ironarc.core.scene.props import Prop
+from ironarc.core.scene.props import PLACE_CHANNELS, TURN_CHANNELS, TURN_ORDER, Prop
 from ironarc.core.scene.rate import rate_of
 from ironarc.core.scene.reference import Reference
 from ironarc.core.settings import GRAVITY_MS2, MAX_FRAMES, MAX_FRAMES_X_JOINTS
@@ -121,6 +127,73 @@ class Shot:
 
     def frame_numbers(self) -> np.ndarray:
         return np.arange(self.first_frame, self.first_frame + self.frames)
+
+    def evaluate(self, performer_id: str, frames: np.ndarray, holders: tuple[str, ...] = ()) -> Evaluated:
+        """World poses of a performer (the first for "") on `frames` (frames,), with all it is held to in its place.
+
+        holders : ids of those who wait for this one's poses
+        """
+        performer = self.performer_called(performer_id)
+        return performer.evaluate(frames, self.frame_time_s, self.held_to(performer, frames, holders))
+
+    def poses(self, performer_id: str, frames: np.ndarray) -> Poses:
+        """World poses of a performer, as `evaluate` has them."""
+        return self.evaluate(performer_id, frames).poses
+
+    def held_to(self, performer: Performer, frames: np.ndarray, holders: tuple[str, ...] = ()) -> Held:
+        """Where the props and the other performers are that a performer's pins hold to, on `frames`."""
+        out: dict = {}
+        items = {item.id: item for item in (*self.performers, *self.props)}
+        for pin in performer.pins:
+            item = items.get(pin.to)
+            if item is None or item is performer or (pin.to, pin.joint) in out:
+                continue
+            if isinstance(item, Prop):
+                out[pin.to, pin.joint] = self.track_of(item, frames, (*holders, performer.id))
+                continue
+            if item.id in holders:
+                raise EditError(
+                    f"{performer.name} is held by {item.name}, who is held by {performer.name}: a circle of pins. "
+                    "Take one of them away."
+                )
+            poses = self.evaluate(item.id, frames, (*holders, performer.id)).poses
+            joint = item.rig.index(pin.joint) if pin.joint in item.rig else item.rig.roots[0]
+            out[pin.to, pin.joint] = poses.position[:, joint], poses.rotation[:, joint]
+        return out
+
+    def track_of(self, prop: Prop, frames: np.ndarray, holders: tuple[str, ...] = ()) -> tuple[np.ndarray, np.ndarray]:
+        """World places (frames, 3) m and rotations (frames, 4) of a prop, carried by whoever carries it."""
+        at, turn = prop.track(frames)
+        for hold in prop.holds:
+            share = span_share(np.asarray(frames, dtype=float), hold.start, hold.end, hold.ease_in, hold.ease_out)
+            on = share > 0
+            if not on.any() or not any(p.id == hold.performer for p in self.performers):
+                continue
+            carrier = self.performer_called(hold.performer)
+            if carrier.id in holders:
+                raise EditError(
+                    f"{carrier.name} carries {prop.name} and is held to it: a circle of pins. Take one of them away."
+                )
+            if hold.joint not in carrier.rig:
+                continue
+            poses = self.evaluate(carrier.id, np.asarray(frames)[on], holders).poses
+            j = carrier.rig.index(hold.joint)
+            carried = poses.position[:, j] + rotation.rotate(poses.rotation[:, j], np.array(hold.at_m))
+            turned = rotation.multiply(poses.rotation[:, j], np.array(hold.turn))
+            at[on] += (carried - at[on]) * share[on][:, None]
+            turn[on] = rotation.slerp(turn[on], turned, share[on])
+        return at, turn
+
+    def standing_props(self) -> tuple[Prop, ...]:
+        """The props as they stand in this shot: those that are carried keyed on every frame as they are carried."""
+        return tuple(self._standing(prop) if prop.holds else prop for prop in self.props)
+
+    def _standing(self, prop: Prop) -> Prop:
+        frames = self.frame_numbers()
+        at, turn = self.track_of(prop, frames)
+        angles = rotation.each_after_the_other(rotation.to_euler(TURN_ORDER, turn))
+        values = dict(zip((*PLACE_CHANNELS, *TURN_CHANNELS), (*at.T, *angles.T), strict=True))
+        return replace(prop, holds=(), columns={c: smooth_keys(frames, v, LINEAR) for c, v in values.items()})
 
     def without_corrections(self) -> "Shot":
         """With every performer as it came and was keyed by hand."""

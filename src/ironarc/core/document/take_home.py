@@ -24,5 +24,7 @@ def motion_file(
             f"{shot.first_frame} to {shot.last_frame}."
         )
     performer = shot.performer_called(performer_id)
-    rig, rows = channel_rows(performer.motion, np.arange(first, last + 1), shot.frame_time_s)
+    frames = np.arange(first, last + 1)
+    held = shot.held_to(performer, frames)
+    rig, rows = channel_rows(performer.motion, frames, shot.frame_time_s, held)
     return FORMATS[format].write(rig, rows, shot.frame_time_s)

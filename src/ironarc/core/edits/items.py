@@ -21,8 +21,9 @@ _MARKS = ("name", "hidden", "locked")
 SETTABLE = {
     Performer: (
         *_MARKS, "scale_to_m", "unit_guessed", "weighing", "placement", "timing", "loads", "clip", "contacts", "left",
+        "pins", "beats",
     ),
-    Prop: (*_MARKS, "kind", "size_m", "at_m", "turn_rad", "columns", "hung_from_m"),
+    Prop: (*_MARKS, "kind", "size_m", "at_m", "turn_rad", "columns", "hung_from_m", "holds"),
     Reference: (
         *_MARKS, "rate_fps", "first", "in_frame", "out_frame", "shown", "opacity", "mirrored", "floor_line", "up_line",
         "length_line", "length_m", "facing_rad", "across_m", "behind_m", "marks", "pose_frame",

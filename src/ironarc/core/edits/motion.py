@@ -93,6 +93,26 @@ class RemoveLayer(Edit):
 
 
 @dataclass(frozen=True)
+class OrderLayers(Edit):
+    """The layers in another order, by their ids; the base stays at the bottom."""
+
+    order: tuple[str, ...]
+    words: str
+    performer: str = ""
+    kind: ClassVar[str] = "order_layers"
+
+    def apply(self, shot: Shot) -> Shot:
+        performer = unlocked_performer(shot, self.performer)
+        by_id = {layer.id: layer for layer in performer.layers}
+        if sorted(self.order) != sorted(by_id) or by_id[self.order[0]] is not performer.layers[0]:
+            raise EditError("Layers were added or taken away meanwhile. Look again, then order them.")
+        return _put(shot, performer, tuple(by_id[i] for i in self.order))
+
+    def says(self, shot: Shot) -> str:
+        return self.words
+
+
+@dataclass(frozen=True)
 class SetColumns(Edit):
     """Puts columns into a layer, in place of those there, or takes them away for None; the clip grows to them."""
 

@@ -101,7 +101,11 @@ class Renumber(Edit):
             first_frame=self.first,
             performers=tuple(replace(p, timing=p.timing.with_slip(p.timing.slip + by)) for p in shot.performers),
             props=tuple(
-                replace(p, columns={channel: keys.shifted(by) for channel, keys in p.columns.items()})
+                replace(
+                    p,
+                    columns={channel: keys.shifted(by) for channel, keys in p.columns.items()},
+                    holds=tuple(replace(h, start=h.start + by, end=h.end + by) for h in p.holds),
+                )
                 for p in shot.props
             ),
             references=tuple(

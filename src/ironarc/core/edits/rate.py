@@ -11,6 +11,7 @@ from ironarc.core.motion.retime import KeysCollide, retime_keys, retime_layers, 
 from ironarc.core.reading import Reading, read_shot
 from ironarc.core.reading.flights import Flight
 from ironarc.core.reading.shot import settled
+from ironarc.core.scene.props import Hold
 from ironarc.core.scene.rate import retime_frame
 from ironarc.core.scene.reference import Reference
 from ironarc.core.scene.timing import Cut, Retiming, Timing
@@ -40,7 +41,11 @@ def at_rate(shot: Shot, rate: Fraction, keep: str) -> Shot:
         frames=frames,
         performers=tuple(_retimed(p, first - p.timing.slip, factor, shot.frame_time_s) for p in shot.performers),
         props=tuple(
-            replace(p, columns={c: retime_keys(k, f"{p.name} {c}", first, factor) for c, k in p.columns.items()})
+            replace(
+                p,
+                columns={c: retime_keys(k, f"{p.name} {c}", first, factor) for c, k in p.columns.items()},
+                holds=tuple(_retimed_hold(h, first, factor) for h in p.holds),
+            )
             for p in shot.props
         ),
         references=tuple(_moved(r, first, factor) for r in shot.references),
@@ -49,6 +54,11 @@ def at_rate(shot: Shot, rate: Fraction, keep: str) -> Shot:
             for g in shot.guides
         ),
     )
+
+
+def _retimed_hold(hold: Hold, about: int, factor: Fraction) -> Hold:
+    start, end, ease_in, ease_out = retime_span(hold.start, hold.end, hold.ease_in, hold.ease_out, about, factor)
+    return replace(hold, start=start, end=end, ease_in=ease_in, ease_out=ease_out)
 
 
 def _moved(reference: Reference, about: int, factor: Fraction) -> Reference:
@@ -89,6 +99,8 @@ def _retimed(performer: Performer, about: int, factor: Fraction, was_s: float) -
         first, last = reached  # a clip that is just the base's stays so, whichever way its ends were rounded
     retimed = replace(
         performer, layers=layers, clip=(first, max(first, last)), loads=tuple(map(held, performer.loads)),
+        pins=tuple(map(held, performer.pins)),
+        beats=tuple(replace(b, frame=retime_frame(b.frame, about, factor)) for b in performer.beats),
         contacts=tuple(map(of_span, performer.contacts)), left=tuple(map(of_span, performer.left)),
         sample_time_s=_sample_time(performer, was_s, was_s / float(factor)),
         timing=Timing(

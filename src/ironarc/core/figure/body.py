@@ -52,12 +52,14 @@ class Body:
     """Parts of a performer; masses add up to `mass_kg`.
 
     offset_m : (3,) m in the root's axes, from the computed to the used center of gravity
+    scale_to_m : metres in one of the rig's length units, at the size it has in the shot
     """
 
     anatomy: Anatomy
     mass_kg: float
     parts: tuple[Part, ...]
     offset_m: np.ndarray
+    scale_to_m: float
 
     @cached_property
     def _by_joint(self) -> tuple[np.ndarray, np.ndarray, np.ndarray, np.ndarray]:
@@ -141,7 +143,7 @@ def weigh(rig: Rig, scale_to_m: float, weighing: Weighing | None = None) -> Body
             )
         )  # fmt: skip
     parts += [_point(rig, p) for p in weighing.points]
-    return Body(anatomy, weighing.mass_kg, tuple(parts), np.array(weighing.offset_m))
+    return Body(anatomy, weighing.mass_kg, tuple(parts), np.array(weighing.offset_m), scale_to_m)
 
 
 def _joint_of(rig: Rig, name: str) -> int:

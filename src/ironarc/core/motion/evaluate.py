@@ -5,13 +5,15 @@
     layers      each in its order, adding to what is below or replacing it
     blended     over the seams of cuts
     placed      moved, turned and scaled as a whole
+    pinned      parts that are held brought to where they are held
     pose        world rotations and places
 
 Every stage is a function of arrays that gives new arrays. What each one touched is noted, joint by joint and
 frame by frame, so that a writer can give back the rest as it came.
 """
 
-from dataclasses import dataclass, replace
+from collections.abc import Mapping
+from dataclasses import dataclass, field, replace
 from enum import IntFlag
 
 import numpy as np
@@ -19,6 +21,7 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.figure.rig import Rig
 from ironarc.core.motion.layers import ADDS, REPLACES, Layer
+from ironarc.core.motion.pins import Held, Holding, Posed, solve
 from ironarc.core.motion.poses import Poses, poses_of
 from ironarc.core.motion.tracks import tracks_of
 from ironarc.core.scene.placement import Placement
@@ -31,6 +34,7 @@ class Stage(IntFlag):
     TIMED = 1  # between two own frames, or carried on over a cut
     LAYERED = 2
     PLACED = 4
+    PINNED = 8
 
 
 @dataclass(frozen=True)
@@ -38,7 +42,7 @@ class Motion:
     """All that a performer's poses follow from.
 
     clip : first and last own frame; layers : the base first
-    scale_to_m : metres in one of the rig's length units
+    scale_to_m : metres in one of the rig's length units; pins : in the order they are solved in
     """
 
     rig: Rig
@@ -47,6 +51,7 @@ class Motion:
     timing: Timing
     placement: Placement
     scale_to_m: float
+    pins: tuple[Holding, ...] = field(default=())
 
 
 @dataclass
@@ -81,11 +86,17 @@ class Evaluated:
     moved: np.ndarray
 
 
-def evaluate(motion: Motion, frames: np.ndarray, dt: float) -> Evaluated:
-    """World poses on the shot's `frames` (frames,), `dt` seconds apart."""
+NOTHING_HELD: Mapping = {}
+
+
+def evaluate(motion: Motion, frames: np.ndarray, dt: float, held: Held = NOTHING_HELD) -> Evaluated:
+    """World poses on the shot's `frames` (frames,), `dt` seconds apart.
+
+    held : where props and other performers are that pins hold to; pins to what is not in it do nothing
+    """
     mix = own_frames(motion, frames)
     local = blended(motion, mix)
-    placed = place(local, motion)
+    placed = pinned(place(local, motion), motion, mix.before, held)
     return Evaluated(pose(placed, motion.rig, frames, dt), mix.before, placed.turned, placed.moved)
 
 
@@ -238,6 +249,21 @@ def place(local: Local, motion: Motion) -> Local:
     if placement.turn_rad:
         out.turned[:, roots] |= np.uint8(Stage.PLACED)
     out.moved[:, roots if placement.scale == 1.0 else slice(None)] |= np.uint8(Stage.PLACED)
+    return out
+
+
+def pinned(local: Local, motion: Motion, own: np.ndarray, held: Held = NOTHING_HELD) -> Local:
+    """The body with its held parts where they are held."""
+    if not motion.pins:
+        return local
+    posed = Posed(motion.rig, local.rotation.copy(), local.translation.copy())
+    on = solve(posed, motion.pins, motion.placement, held, own)
+    if not on.any():
+        return local
+    out = Local(posed.local, posed.translation, local.turned.copy(), local.moved.copy())
+    changed = np.abs((posed.local * local.rotation).sum(axis=-1)) < 1.0 - 1e-14
+    out.turned[changed] |= np.uint8(Stage.PINNED)
+    out.moved[(posed.translation != local.translation).any(axis=-1)] |= np.uint8(Stage.PINNED)
     return out
 
 

@@ -7,13 +7,14 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
 from ironarc.core.figure.rig import POSITION_CHANNELS, Joint, Rig
-from ironarc.core.motion.evaluate import Evaluated, Motion, Stage, evaluate
+from ironarc.core.motion.evaluate import NOTHING_HELD, Evaluated, Motion, Stage, evaluate
+from ironarc.core.motion.pins import Held
 from ironarc.core.motion.tracks import Tracks, tracks_of
 
 LEAST_TURN_RAD = 1e-6  # an angle this small needs no channel of its own
 
 
-def channel_rows(motion: Motion, frames: np.ndarray, dt: float) -> tuple[Rig, np.ndarray]:
+def channel_rows(motion: Motion, frames: np.ndarray, dt: float, held: Held = NOTHING_HELD) -> tuple[Rig, np.ndarray]:
     """The rig at its size in the shot, and its channels (frames, channels) on the shot's `frames`.
 
     In file order: positions in the file's length unit, angles in degrees. Where nothing touched a joint its
@@ -21,7 +22,7 @@ def channel_rows(motion: Motion, frames: np.ndarray, dt: float) -> tuple[Rig, np
     the base's own, so that curves stay as continuous as they were. Raises EditError where a joint lacks the
     channels to write what was done to it.
     """
-    done = evaluate(motion, frames, dt)
+    done = evaluate(motion, frames, dt, held)
     rig = _sized(motion.rig, motion.placement.scale)
     base = tracks_of(motion.layers[0], motion.rig)
     angles, places = _own_channels(base, motion.rig, done.own)
@@ -77,20 +78,9 @@ def _rotations(joint: Joint, j: int, done: Evaluated, came: np.ndarray) -> dict[
     if turned.any():
         worked_out = rotation.to_euler(joint.order, done.poses.local[:, j])
         placed = (done.turned[:, j] & Stage.PLACED).any()
-        near = _each_after_the_other(worked_out) if placed else rotation.follow_euler(worked_out, came)
+        near = rotation.each_after_the_other(worked_out) if placed else rotation.follow_euler(worked_out, came)
         angles = np.where(turned[:, None], near, came)
         missing = [i for i, c in enumerate(joint.rotation_channels) if c not in joint.channels]
         if missing and np.abs(angles[:, missing]).max() > LEAST_TURN_RAD:
             raise EditError(f"{joint.name} has too few rotation channels in its file to write how it is turned now.")
     return {c: np.degrees(angles[:, i]) for i, c in enumerate(joint.rotation_channels) if c in joint.channels}
-
-
-def _each_after_the_other(angles: np.ndarray) -> np.ndarray:
-    """Angles (frames, 3) of the same rotations, each set the one nearest to the frame before.
-
-    A whole that is turned in the world has no angles of the base to follow.
-    """
-    out = angles.copy()
-    for i in range(1, len(out)):
-        out[i] = rotation.follow_euler(out[i : i + 1], out[i - 1 : i])[0]
-    return out

@@ -38,7 +38,6 @@ def read_balance(reading: Reading) -> Balance:
     com, g, forces = reading.com, reading.g, reading.ask(read_forces)
     pads = reading.ask(read_pads)
     n = len(com)
-    corners = pads.corners[..., [0, 2]]
     height = np.maximum(com[:, 1] - np.where(pads.on, pads.at[..., 1], np.inf).min(axis=1, initial=np.inf), 0.1)
     height = np.where(np.isfinite(height), height, 1.0)
     rate = np.sqrt(g / height)
@@ -48,8 +47,7 @@ def read_balance(reading: Reading) -> Balance:
     # a push through the com's height h above the ground: zmp = c - h a / (g + a_y), less what turns the body
     up = np.maximum(forces.asked[:, 1], 0.05)[:, None]
     zmp = plumb - height[:, None] * forces.asked[:, [0, 2]] / up
-    ever = pads.on.any(axis=0)
-    hull = convex_hulls(corners[:, ever].reshape(n, -1, 2), np.repeat(pads.on[:, ever], 2, axis=1))
+    hull = support_hull(reading)
     margins, away = signed_distances(hull, np.stack([plumb, xcom, zmp], axis=1))
     fall = np.where(margins[:, 1, None] < 0, away[:, 1], np.nan)
     margin, xcom_margin, zmp_margin = margins.T
@@ -60,6 +58,20 @@ def read_balance(reading: Reading) -> Balance:
     return Balance(
         hull, margin, xcom_margin, zmp_margin, xcom, fall, tips, (pads.grips & pads.on).any(axis=1)
     )  # fmt: skip
+
+
+def support_hull(reading: Reading) -> np.ndarray:
+    """(frames, corners, 2) m over the ground: the support area, as Balance has it."""
+    pads = reading.ask(read_pads)
+    ever = pads.on.any(axis=0)
+    corners = pads.corners[:, ever][..., [0, 2]].reshape(len(pads.on), -1, 2)
+    return convex_hulls(corners, np.repeat(pads.on[:, ever], 2, axis=1))
+
+
+def standing_margin(reading: Reading) -> np.ndarray:
+    """(frames,) m inside the support area that the plumb falls; NaN with none. It asks for no forces."""
+    plumb = reading.com[:, None, [0, 2]]
+    return signed_distances(support_hull(reading), plumb)[0][:, 0]
 
 
 def _tips_in(past: np.ndarray, speed: np.ndarray, rate: np.ndarray, height: np.ndarray) -> np.ndarray:

@@ -75,7 +75,7 @@ def _prop_surface(
     away = prop.distance(own, on_floor) - girth
     if away.size == 0 or (away.min() > SETTINGS["contact_clear"].value * size and not named):
         return None
-    normal = _gradient(prop, own, on_floor)
+    normal = way_out(prop, own, on_floor)
     # the material on the side that faces the prop, as it moves against the prop
     skin = own - girth[:, None] * normal
     speed = track.speed if not prop.is_keyed else _slower_speed(skin, dt, track.step)
@@ -89,8 +89,8 @@ def stands(prop: Prop, floor: Floor) -> bool:
     return not prop.is_keyed and prop.turn_rad[1:] == (0.0, 0.0) and float(floor.clearance(np.array(prop.at_m))) < 0.05
 
 
-def _gradient(prop: Prop, own: np.ndarray, on_floor: bool, step: float = 1e-4) -> np.ndarray:
-    """(frames, points, 3) unit: the way out of a prop, in its axes."""
+def way_out(prop: Prop, own: np.ndarray, on_floor: bool, step: float = 1e-4) -> np.ndarray:
+    """(..., 3) unit: the way out of a prop at points (..., 3) m, both in its axes."""
     both = [(own + step * axis, own - step * axis) for axis in np.eye(3)]
     rise = np.stack([prop.distance(a, on_floor) - prop.distance(b, on_floor) for a, b in both], axis=-1)
     length = np.linalg.norm(rise, axis=-1, keepdims=True)

@@ -50,14 +50,14 @@ def point_at(shot: Shot, item_id: str, of: str, frame: int) -> np.ndarray:
     item = shot.item(item_id)
     frames = np.array([frame])
     if isinstance(item, Performer):
-        poses, end = item.poses(frames, shot.frame_time_s), tips(item.rig).get(of)
+        poses, end = shot.poses(item.id, frames), tips(item.rig).get(of)
         if end is None:
             return body_point(poses, item.body(), of)[0]
         offset = np.array(end.offset) * item.scale_to_m * item.placement.scale
         return poses.position[0, end.parent] + rotation.rotate(poses.rotation[0, end.parent], offset)
     if of not in PROP_POINTS:
         raise EditError(f"{item.name} has a {', a '.join(PROP_POINTS)}; {of} was given.")
-    at, turn = item.track(frames)
+    at, turn = shot.track_of(item, frames)
     up = np.array([0.0, item.size_m[1] * PROP_POINTS[of], 0.0])
     return at[0] + rotation.rotate(turn[0], up)
 

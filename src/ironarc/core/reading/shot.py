@@ -6,6 +6,8 @@ import numpy as np
 
 from ironarc.core.document import HandContact, Performer, Shot
 from ironarc.core.figure.body import Body
+from ironarc.core.figure.grips import grip_called
+from ironarc.core.reading.contacts import FLOOR
 from ironarc.core.reading.floor import SET, Floor, estimate_floor
 from ironarc.core.reading.read import Reading, Traced, frames_a_sample, read_traced, trace
 from ironarc.core.reading.skin import follow, skin_of
@@ -36,7 +38,7 @@ def floor_of(shot: Shot) -> Floor:
 def estimated_floor(shot: Shot, tilted: bool = False) -> Floor:
     """Where the first performer's body says that the floor is; `tilted`: also how it slopes."""
     body = shot.performer.body()
-    poses = shot.performer.poses(shot.frame_numbers(), shot.frame_time_s)
+    poses = shot.poses("", shot.frame_numbers())
     step = round(frames_a_sample(shot.performer.sample_time_s, poses.dt))
     return estimate_floor(follow(skin_of(body), poses, step), body.anatomy.height_m / REFERENCE_HEIGHT_M, tilted)
 
@@ -49,12 +51,12 @@ def settled(shot: Shot) -> Shot:
 def trace_shot(shot: Shot, body: Body | None = None, performer_id: str = "") -> Traced:
     """Evaluates one performer (the first for "") and follows its skin; `body` saves weighing it again."""
     performer = shot.performer_called(performer_id)
-    done = performer.evaluate(shot.frame_numbers(), shot.frame_time_s)
+    done = shot.evaluate(performer.id, shot.frame_numbers())
     first, last = performer.plays
     start = shot.first_frame
     plays = max(int(np.ceil(first)) - start, 0), min(int(np.floor(last)) - start + 1, shot.frames)
     return trace(
-        done.poses, body or performer.body(), shot.props, performer.held(done.poses),
+        done.poses, body or performer.body(), shot.standing_props(), performer.held(done.poses),
         performer.timing.unheld(done.poses.frames), performer.sample_time_s, plays if plays[0] < plays[1] else None,
     )  # fmt: skip
 
@@ -70,9 +72,27 @@ def read_shot(shot: Shot, body: Body | None = None, performer_id: str = "", trac
 
 
 def seen_contacts(performer: Performer) -> tuple[HandContact, ...]:
-    """The contacts set by hand, on the frames of the shot they are seen on."""
+    """The contacts set by hand, and those of hands that a pin lets hold on, on the frames of the shot."""
     seen = performer.timing.seen_frame
-    return tuple(replace(c, start=seen(c.start), end=seen(c.end)) for c in performer.contacts)
+    said = (*performer.contacts, *_gripping(performer))
+    return tuple(replace(c, start=seen(c.start), end=seen(c.end)) for c in said)
+
+
+def _gripping(performer: Performer) -> list[HandContact]:
+    """What hands hold on to by pins that grip: the prop they are pinned to, or else something that does not move."""
+    holding = [pin for pin in performer.pins if pin.grips and not pin.muted]
+    if not holding:
+        return []
+    body, out = performer.body(), []
+    names = performer.rig.names
+    for pin in holding:
+        side = grip_called(body, pin.part).side
+        for point in body.anatomy.contact_points:
+            if point.point == "palm" and point.side == side:
+                # to the world, or to somebody: what bears is told by no surface of the scene
+                surface = pin.to if pin.to and not pin.joint else FLOOR
+                out.append(HandContact(names[point.joint], point.point, pin.start, pin.end, surface, True))
+    return out
 
 
 def read_all(shot: Shot) -> dict[str, Reading]:
@@ -87,7 +107,8 @@ def reads_alike(a: Shot, b: Shot, performer_id: str) -> bool:
     of_a, of_b = a.performer_called(performer_id), b.performer_called(performer_id)
     return (
         # what is left as it is changes no number
-        _same_but(of_a, of_b, {"left"})
+        _same_but(of_a, of_b, {"left", "beats"})
+        and _held_alike(a, b, of_a)
         and all(getattr(a, name) == getattr(b, name) for name in ("g", "floor_m", "floor_slope"))
         and _same_frames_and_props(a, b)
         # a floor that is estimated is the first performer's
@@ -100,7 +121,23 @@ def traces_alike(a: Shot, b: Shot, performer_id: str) -> bool:
     if performer_id not in {p.id for p in a.performers} & {p.id for p in b.performers}:
         return False
     of_a, of_b = a.performer_called(performer_id), b.performer_called(performer_id)
-    return _same_but(of_a, of_b, {"left", "contacts"}) and _same_frames_and_props(a, b)
+    still = _same_but(of_a, of_b, {"left", "contacts", "beats"}) and _held_alike(a, b, of_a)
+    return still and _same_frames_and_props(a, b)
+
+
+def _held_alike(a: Shot, b: Shot, performer: Performer) -> bool:
+    """Whether those a performer's pins hold to, and those who hold them, are the very same in both shots."""
+    waiting, seen = [performer], set()
+    while waiting:
+        for pin in waiting.pop().pins:
+            if pin.to in seen or not any(p.id == pin.to for p in (*a.performers, *b.performers)):
+                continue
+            seen.add(pin.to)
+            ours, theirs = ([p for p in shot.performers if p.id == pin.to] for shot in (a, b))
+            if len(ours) != 1 or len(theirs) != 1 or ours[0] is not theirs[0]:
+                return False
+            waiting.append(ours[0])
+    return True
 
 
 def _same_but(a: Performer, b: Performer, other: set[str]) -> bool:
@@ -114,7 +151,15 @@ def _same_frames_and_props(a: Shot, b: Shot) -> bool:
         all(getattr(a, name) == getattr(b, name) for name in same)
         and len(a.props) == len(b.props)
         and all(x is y for x, y in zip(a.props, b.props, strict=True))
+        and _carried_alike(a, b)
     )
+
+
+def _carried_alike(a: Shot, b: Shot) -> bool:
+    """Whether those who carry props are the very same in both shots."""
+    carriers = {hold.performer for prop in a.props for hold in prop.holds}
+    ours, theirs = ({p.id: p for p in shot.performers} for shot in (a, b))
+    return all(ours.get(who) is theirs.get(who) for who in carriers)
 
 
 def own_span(own: np.ndarray, frames: np.ndarray, start: int, end: int) -> tuple[int, int]:

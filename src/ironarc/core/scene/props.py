@@ -27,12 +27,31 @@ FIRST_SIZE = {
 
 
 @dataclass(frozen=True)
+class Hold:
+    """That a performer's joint carries a prop over a span. Frames are the shot's.
+
+    at_m, turn : the prop's place (m) and rotation in the joint's axes
+    ease_in, ease_out : frames over which it comes into the hand, and out of it to where its own keys have it
+    """
+
+    id: str
+    performer: str
+    joint: str
+    start: int
+    end: int
+    at_m: tuple[float, float, float]
+    turn: tuple[float, float, float, float] = (1.0, 0.0, 0.0, 0.0)
+    ease_in: int = 0
+    ease_out: int = 0
+
+
+@dataclass(frozen=True)
 class Prop:
     """A thing in the shot.
 
     size_m, at_m : (3,) m; turn_rad : (3,) about y, x and z, in that order
     columns : {channel: Keys} in the shot's frames, over the place (m) and turn (rad) where it moves
-    hung_from_m : the point a line from its top goes to, or None
+    hung_from_m : the point a line from its top goes to, or None; holds : who carries it when
     """
 
     id: str
@@ -45,6 +64,7 @@ class Prop:
     hung_from_m: tuple[float, float, float] | None = None
     hidden: bool = False
     locked: bool = False
+    holds: tuple[Hold, ...] = ()
 
     def __post_init__(self):
         object.__setattr__(self, "columns", MappingProxyType(dict(self.columns)))
@@ -67,10 +87,16 @@ class Prop:
             raise EditError(f"{self.name}: its place lies within 1000 m of the middle of the stage.")
         for turn in self.turn_rad:
             check_number(f"The turn of {self.name}", turn)
+        for i, hold in enumerate(self.holds):
+            if hold.end < hold.start:
+                raise EditError(f"{self.name} is carried from a first to a last frame, not {hold.start} to {hold.end}.")
+            if any(hold.start <= other.end and other.start <= hold.end for other in self.holds[:i]):
+                raise EditError(f"{self.name} is carried already on some of frames {hold.start} to {hold.end}.")
         return self
 
     def track(self, frames: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
-        """World places (frames, 3) m of its foot and its rotations (frames, 4), over the shot's `frames`."""
+        """World places (frames, 3) m of its foot and its rotations (frames, 4), over the shot's `frames`, where nobody
+        carries it: `Shot.track_of` has it carried."""
         at = np.repeat(np.array([self.at_m]), len(frames), axis=0)
         turn = np.repeat(np.array([self.turn_rad]), len(frames), axis=0)
         for values, channels in ((at, PLACE_CHANNELS), (turn, TURN_CHANNELS)):

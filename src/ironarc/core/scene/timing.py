@@ -199,12 +199,31 @@ class Timing:
     def own_frames(self, frames: np.ndarray, clip: tuple[int, int]) -> np.ndarray:
         """Own frames of neighbouring frames of the shot that no cut or held end lies within; else EditError."""
         mix = self.mix(frames, clip)
+        first, last = self.span(clip)
+        if self.trim is None and (frames[0] < first or frames[-1] > last):
+            moves = f"moves from {first} to {last}" if first < last else f"has a pose at {first}"
+            raise EditError(
+                f"Frames {frames[0]} to {frames[-1]} reach beyond this motion: it {moves} and is held beside that. "
+                "Choose frames within it, or key a pose where it is to end."
+            )
         if (mix.share > 0).any() or (np.diff(mix.before) <= 0).any() or (np.diff(mix.cuts_before) > 0).any():
             raise EditError(
                 f"Frames {frames[0]} to {frames[-1]} reach over a cut, its blend or a trimmed end. "
                 "Mend the cut or move the trim first."
             )
         return mix.before
+
+    def first_of(self, frames: np.ndarray, clip: tuple[int, int]) -> int:
+        """The own frame behind the first of neighbouring frames of the shot that are played frame by frame, as a value
+        a frame can be kept for them; else EditError."""
+        own = self.own_frames(frames, clip)
+        whole = np.rint(own)
+        if np.abs(own - whole).max() > 1e-6 or (np.diff(whole) != 1).any():
+            raise EditError(
+                f"Frames {frames[0]} to {frames[-1]} are played at another pace. Take the retiming away, or choose a "
+                "span beside it."
+            )
+        return int(whole[0])
 
     def unheld(self, frames: np.ndarray) -> np.ndarray:
         """Own frames (frames,) behind frames of the shot as `own_frame` has them, running on beyond the clip's ends."""

@@ -84,7 +84,7 @@ def prop_under_feet(seen: Seen, item: str, frame: int, performer: str = "") -> E
 def _soles(seen: Seen, frame: int) -> np.ndarray:
     """(points, 3) m: heels, balls and toes at a frame. EditError for a figure that has none."""
     p = seen.performer
-    poses, points = p.poses(np.array([frame]), seen.shot.frame_time_s), p.body().anatomy.contact_points
+    poses, points = seen.shot.poses(p.id, np.array([frame])), p.body().anatomy.contact_points
     feet = [point for point in points if point.point in SOLE]
     if not feet:
         raise EditError(f"{p.name} has no foot that is understood as one. Line the prop up with a joint instead.")

@@ -1,0 +1,19 @@
+"""Posing: moves that make one pose of another, how the body answers, and the keys that keep what was made."""
+
+from ironarc.core.edits.posing.moves import Between, Mirror, Move, Paste, Reach, Reset, Turn, moved
+from ironarc.core.edits.posing.stand import Ahead, Stand, ahead, stand_at
+
+__all__ = [
+    "Ahead",
+    "Between",
+    "Mirror",
+    "Move",
+    "Paste",
+    "Reach",
+    "Reset",
+    "Stand",
+    "Turn",
+    "ahead",
+    "moved",
+    "stand_at",
+]

@@ -1,0 +1,272 @@
+"""Reaching: grips brought to a place, limbs in closed form first, the spine and the whole body for what is left."""
+
+from typing import Protocol
+
+import numpy as np
+
+from ironarc.core import rotation
+from ironarc.core.edits.posing.stand import Stand
+from ironarc.core.errors import EditError
+from ironarc.core.figure.grips import Grip, Limb, limb_with, limbs_of
+from ironarc.core.motion import ik, least_squares
+from ironarc.core.motion.pins import LIMB_ENDS as ENDS
+from ironarc.core.motion.pins import LIMB_MIDDLES as MIDDLES
+from ironarc.core.motion.pins import target_of
+from ironarc.core.reading.contacts import stands, way_out
+
+# How readily joints turn when the whole body reaches, rad; what is limb turns before what is trunk
+SPREAD = {
+    "pelvis": 0.2, "spine": 0.16, "neck": 0.08, "head": 0.05, "collar": 0.12, "upper arm": 0.5,
+    "forearm": 0.6, "hand": 0.2, "thigh": 0.5, "shank": 0.6, "foot": 0.4, "toe": 0.1,
+}  # fmt: skip
+OTHER_SPREAD = 0.3
+ROOT_SPREAD_M = 0.25
+PASSES = 9
+CLOSE_M = 1e-4
+SNAP_M = 0.06
+MISSED_M = 0.002
+_SOLE = ("heel", "ball", "toe")
+
+
+class Options(Protocol):
+    """What a Reach asks for beside grips and way."""
+
+    how: str
+    keep: str
+    stay: str
+    gaze: bool
+    stretch: bool
+    snap: bool
+
+
+def reached(stand: Stand, grips: list[Grip], by: np.ndarray, asked: Options) -> tuple[Stand, dict[str, np.ndarray]]:
+    """The stand with grips moved by (3,) m; and where those were to go that did not get there."""
+    goals = {grip.name: stand.at(grip) + by for grip in grips}
+    if asked.snap:
+        goals = {grip.name: _snapped(stand, grip, goals[grip.name]) for grip in grips}
+    limbs = [limb_with(stand.body, grip.joint) for grip in grips]
+    by_limbs = all(limb is not None and g.kind in ENDS + MIDDLES for limb, g in zip(limbs, grips, strict=True))
+    simple = asked.how == "limb" and by_limbs and not asked.keep
+    out = _by_limbs(stand, grips, goals) if simple else _by_body(stand, grips, goals, asked)
+    if asked.stretch:
+        out = _stretched(out, grips, goals)
+    if asked.gaze:
+        out = _gazing(stand, out)
+    missed = {
+        grip.name: goals[grip.name] for grip in grips if np.linalg.norm(out.at(grip) - goals[grip.name]) > MISSED_M
+    }
+    return out, missed
+
+
+def _by_limbs(stand: Stand, grips: list[Grip], goals: dict[str, np.ndarray]) -> Stand:
+    for grip in grips:
+        limb = limb_with(stand.body, grip.joint)
+        if grip.kind in MIDDLES:
+            stand = _steered(stand, limb, goals[grip.name])
+            continue
+        end = goals[grip.name] - (stand.at(grip) - _end_at(stand, limb))
+        stand = stand.with_(ik.limb_to(stand.rig, stand.local, stand.translation, limb, end[None]))
+    return stand
+
+
+def _end_at(stand: Stand, limb: Limb) -> np.ndarray:
+    """(3,) m: the far end of a limb."""
+    p = stand.posed
+    wrist = ik.wrist_of(limb, stand.translation)[0]
+    return p.position[0, limb.lower] + rotation.rotate(p.world[0, limb.lower], wrist)
+
+
+def _steered(stand: Stand, limb: Limb, to: np.ndarray) -> Stand:
+    """An elbow or a knee led round the line from shoulder to hand, from hip to foot; both ends stay."""
+    end = _end_at(stand, limb)
+    return stand.with_(ik.limb_to(stand.rig, stand.local, stand.translation, limb, end[None], steer=to[None]))
+
+
+def rolled(stand: Stand, grip: Grip, turn: np.ndarray) -> Stand:
+    """A foot turned by (4,) about its heel or its ball, which stays where it is; the leg follows."""
+    limb = limb_with(stand.body, grip.joint)
+    if limb is None or limb.end < 0:
+        raise EditError(f"The {grip.name} has no foot that could roll about it.")
+    pivot = stand.at(grip)
+    world = rotation.multiply(turn, stand.posed.world[0, limb.end])
+    end = pivot - rotation.rotate(world, grip.at_m)
+    toes = {child: stand.posed.world[0, child] for child in stand.rig.children[limb.end]}
+    local = ik.limb_to(stand.rig, stand.local, stand.translation, limb, end[None], world[None])
+    if grip.kind == "ball":
+        # rolled over the ball, the toes stay flat
+        for child, was in toes.items():
+            local[0, child] = rotation.multiply(rotation.conjugate(world), was)
+    return stand.with_(local)
+
+
+def _by_body(stand: Stand, grips: list[Grip], goals: dict[str, np.ndarray], asked: Options) -> Stand:
+    """Least squares over the joints that may follow; what stays is then brought back in closed form."""
+    whole = asked.how != "spine"
+    dragged = [limb_with(stand.body, grip.joint) for grip in grips]
+    stays = _staying(stand, dragged, asked)
+    wanted = [least_squares.Goal(g.joint, g.at_m, goals[g.name][None]) for g in grips]
+    for grip, limb in zip(grips, dragged, strict=True):
+        # a foot that is led somewhere keeps the way it is turned
+        if limb is not None and limb.end >= 0 and grip.kind in ("foot", *_SOLE):
+            wanted.append(least_squares.Goal(limb.end, np.zeros(3), None, stand.posed.world[:, limb.end]))
+    for limb, place, turn in stays:
+        joint, at = (limb.end, np.zeros(3)) if limb.end >= 0 else (limb.lower, limb.wrist_m)
+        wanted.append(least_squares.Goal(joint, at, place[None], turn[None] if limb.end >= 0 else None))
+    hinges = tuple(least_squares.Hinge(limb) for limb in limbs_of(stand.body))
+    joints = _may_turn(stand, grips, stays, whole)
+    spread = np.array([_spread(stand, j) for j in joints])
+    may = least_squares.Stiffness(joints, spread, ROOT_SPREAD_M if whole else 0.0, hinges)
+    balance = _balance(stand, asked.keep)
+    local, translation = least_squares.solve(
+        stand.rig, stand.local, stand.translation, wanted, may, PASSES, balance, CLOSE_M
+    )  # fmt: skip
+    out = stand.with_(local, translation)
+    for grip, limb in zip(grips, dragged, strict=True):
+        if limb is not None and grip.kind in ENDS:
+            end = goals[grip.name] - (out.at(grip) - _end_at(out, limb))
+            out = out.with_(ik.limb_to(out.rig, out.local, out.translation, limb, end[None]))
+    for limb, place, turn in stays:
+        keep = turn[None] if limb.end >= 0 else None
+        out = out.with_(ik.limb_to(out.rig, out.local, out.translation, limb, place[None], keep))
+    return out
+
+
+def _staying(stand: Stand, dragged: list[Limb | None], asked: Options) -> list[tuple[Limb, np.ndarray, np.ndarray]]:
+    """Limbs that stay where they are, with the place (3,) m and rotation (4,) of their ends."""
+    pinned = {h.limb.name for h in stand.held if h.limb is not None and h.grip.kind in ENDS}
+    touching = {limb.name for limb in stand.touching()} if asked.stay == "touching" else set()
+    taken = {limb.name for limb in dragged if limb is not None}
+    out = []
+    for limb in limbs_of(stand.body):
+        if limb.name in taken or limb.name not in pinned | touching:
+            continue
+        turn = stand.posed.world[0, limb.end if limb.end >= 0 else limb.lower]
+        out.append((limb, _end_at(stand, limb), turn))
+    return out
+
+
+def _may_turn(stand: Stand, grips: list[Grip], stays: list, whole: bool) -> tuple[int, ...]:
+    """Joints that may follow: those above the grips, and the limbs that stay; the root only with the whole body."""
+    parents, out = stand.rig.parents, set()
+    for grip in grips:
+        at = grip.joint if np.linalg.norm(grip.at_m) > 1e-6 else int(parents[grip.joint])
+        while at >= 0:
+            out.add(at)
+            at = int(parents[at])
+    for limb, _, _ in stays:
+        out |= {limb.upper, limb.lower} | ({limb.end} if limb.end >= 0 else set())
+        above = int(parents[limb.upper])
+        while above >= 0:
+            out.add(above)
+            above = int(parents[above])
+    if not whole:
+        out -= set(stand.rig.roots)
+    elif grips and all(g.joint in stand.rig.roots for g in grips):
+        # hips that are moved keep their lean: the legs follow
+        out -= set(stand.rig.roots)
+        out -= {j for j, m in enumerate(stand.body.anatomy.meanings) if m.role == "spine"}
+    return tuple(sorted(out))
+
+
+def _spread(stand: Stand, joint: int) -> float:
+    return SPREAD.get(stand.body.anatomy.meanings[joint].role, OTHER_SPREAD)
+
+
+def _balance(stand: Stand, keep: str) -> least_squares.Balance | None:
+    """The center of gravity as it is to stay."""
+    if not keep:
+        return None
+    # of the parts alone: what sets it off rides with the root, and is the same before and after
+    b, off = stand.body, stand.set_off
+    if keep == "here":
+        return least_squares.Balance(b.joints, b.masses, b.coms, (stand.com - off)[None])
+    if keep == "arc":
+        place = stand.arc_place()
+        if place is None:
+            raise EditError(f"Frame {stand.frame} lies in no flight, so there is no arc to keep to.")
+        return least_squares.Balance(b.joints, b.masses, b.coms, (place - off)[None])
+    middle = footing_middle(stand)
+    if middle is None:
+        raise EditError(f"Nothing bears the body at frame {stand.frame}, so there are no feet to keep it over.")
+    return least_squares.Balance(
+        b.joints, b.masses, b.coms, (np.array([middle[0], 0.0, middle[1]]) - off)[None], (0, 2)
+    )
+
+
+def footing_middle(stand: Stand) -> np.ndarray | None:
+    """(2,) m over the ground: the middle of what touches on this frame; None where nothing does."""
+    track, on = stand.reading.traced.track, stand.reading.footing.on[stand.index]
+    if not on.any():
+        return None
+    touching = track.at[stand.index][on][:, [0, 2]]
+    return (touching.min(axis=0) + touching.max(axis=0)) / 2
+
+
+def _stretched(stand: Stand, grips: list[Grip], goals: dict[str, np.ndarray]) -> Stand:
+    """Limbs that did not get there, made longer by as much as they lack."""
+    for grip in grips:
+        limb = limb_with(stand.body, grip.joint)
+        if limb is None or limb.end < 0 or grip.kind not in ENDS:
+            continue
+        end = goals[grip.name] - (stand.at(grip) - _end_at(stand, limb))
+        root = stand.posed.position[0, limb.upper]
+        factor = np.linalg.norm(end - root) / ik.limb_length(limb, stand.translation)[0]
+        if factor <= 1.0:
+            continue
+        translation = stand.translation.copy()
+        translation[0, [limb.lower, limb.end]] *= factor
+        longer = stand.with_(stand.local, translation)
+        stand = longer.with_(ik.limb_to(longer.rig, longer.local, translation, limb, end[None]))
+    return stand
+
+
+def _gazing(before: Stand, after: Stand) -> Stand:
+    """The head with the direction it had."""
+    heads = [i for i, m in enumerate(after.body.anatomy.meanings) if m.role == "head"]
+    if not heads:
+        return after
+    head = heads[0]
+    local = after.local.copy()
+    above = after.posed.world[0, int(after.rig.parents[head])]
+    local[0, head] = rotation.multiply(rotation.conjugate(above), before.posed.world[0, head])
+    return after.with_(local)
+
+
+def _snapped(stand: Stand, grip: Grip, to: np.ndarray) -> np.ndarray:
+    """A place brought onto the floor or a prop's face where it comes near one; a foot by its sole."""
+    shift = to - stand.at(grip)
+    sole = stand.at(grip)[None]
+    if grip.kind in ("foot", *_SOLE):
+        points = [p for p in stand.body.anatomy.contact_points if p.side == grip.side and p.point in _SOLE]
+        sole = np.array(
+            [
+                stand.posed.position[0, p.joint] + rotation.rotate(stand.posed.world[0, p.joint], p.position_m)
+                for p in points
+            ]
+        )
+    moved = sole + shift
+    low = int(moved[:, 1].argmin())
+    gap = float(stand.reading.floor.clearance(moved[low]))
+    best = -gap * stand.reading.floor.normal if abs(gap) < SNAP_M else np.zeros(3)
+    nearest = min(abs(gap), SNAP_M)
+    for prop in stand.shot.props:
+        at, turn = stand.shot.track_of(prop, np.array([stand.frame]))
+        own = rotation.rotate(turn[0], moved[low] - at[0], back=True)
+        on_floor = stands(prop, stand.reading.floor)
+        away = float(prop.distance(own, on_floor))
+        # the floor under a slab is nowhere to stand, however near it is
+        if abs(away) < SNAP_M and (abs(away) < nearest or away < 0):
+            best, nearest = rotation.rotate(turn[0], -away * way_out(prop, own, on_floor)), abs(away)
+    return to + best
+
+
+def missed_pins(stand: Stand) -> dict[str, np.ndarray]:
+    """Where pins hold parts to that do not get there."""
+    frames = np.array([stand.frame])
+    held = stand.shot.held_to(stand.performer, frames)
+    out = {}
+    for h in stand.held:
+        goal = target_of(h.pin, stand.performer.placement, held, stand.posed)
+        if goal is not None and h.pin.place and np.linalg.norm(goal[0][0] - stand.at(h.grip)) > MISSED_M:
+            out[h.pin.part] = goal[0][0]
+    return out
