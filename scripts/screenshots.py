@@ -5,6 +5,7 @@ import tempfile
 from pathlib import Path
 
 from selenium.webdriver import ActionChains
+from selenium.webdriver.common.keys import Keys
 from sqlalchemy.orm import Session
 
 from ironarc.demo.load import load
@@ -64,9 +65,6 @@ def reading_and_truing(person: Person, ids: dict[str, int]) -> None:
     person.click("[data-plot=parts]")
     person.sees(".plot-name", "right leg")
     shoot(person, "somersault-spin")
-    person.open_shot(slip, "?frame=31")
-    person.click("[data-plot=acceleration]")
-    shoot(person, "gangway-slip-sound")
     person.open_shot(slip, "?frame=22")
     physics_there(person)
     person.click("[data-plot=height]")
@@ -119,22 +117,57 @@ def setting(person: Person, ids: dict[str, int]) -> None:
     changed(person, lambda: person.click("[data-item=reference1] [data-set=hide]"))
     person.click("[data-pick=reference2]")
     changed(person, lambda: person.click("[data-item=reference2] [data-set=hide]"))
-    person.click("[data-view=side]")
-    picture_there(person, "video[src]")
-    person.until(lambda: person.one(".ref-panel[data-reference=reference2] video").get_property("readyState") >= 2)
-    shoot(person, "set-backdrop")
     changed(person, lambda: person.click("[data-item=reference2] [data-set=hide]"))
     person.click("[data-set='add-menu']")
     changed(person, lambda: person.click("[data-set='gravity-guide']"))
     person.until(lambda: person.one("#picked").get_attribute("data-picked") == "guide1")
     person.click("[data-plot=guide]")
     shoot(person, "set-guide")
-    person.press("n")
-    person.sees("#planner-drawer #answers", "cm")
-    shoot(person, "planner-drawer")
     person.go("/planner?rise_cm=30.6&drop_cm=40&distance_cm=110&g=9.81&fps=24")
     person.sees("#answers", "cm")
     shoot(person, "planner")
+
+
+def blocking(person: Person, ids: dict[str, int]) -> None:
+    """Block: a pose while it is dragged, keys and their ease, a curve, pins of hands that grip."""
+    hop, drop = ids["PF-010 Gap hop"], ids["PF-060 Net-perch drop"]
+    person.open_shot(hop, "?step=block&frame=8")
+    person.until(lambda: person.all(".grip"))
+    person.click("[data-choice=how] [data-value=body]")
+    in_view(person)
+    hips = person.one('[data-grip="hips"]')
+    drag = ActionChains(person.driver).click_and_hold(hips).move_by_offset(-12, 30).move_by_offset(-6, 24)
+    drag.perform()
+    person.sees("#block-answer", "CoG")
+    person.until(lambda: person.one("#block-answer").is_displayed())
+    shoot(person, "block-pose")
+    person.press(Keys.ESCAPE)
+    ActionChains(person.driver).release().perform()
+    person.open_shot(drop, "?step=block&frame=33")
+    person.until(lambda: person.all(".grip"))
+    in_view(person)
+    person.click('[data-grip="hips"]')
+    person.click("[data-tab=keys]")
+    person.sees("#ease-span", "29 to 39")
+    shoot(person, "block-keys")
+    person.type_frame(27)
+    person.click("[data-tab=pins]")
+    person.sees("#pin-list", "grips")
+    shoot(person, "block-pins")
+    person.open_shot(hop, "?step=block&frame=37")
+    person.until(lambda: person.all(".grip"))
+    in_view(person)
+    person.click('[data-grip="hips"]')
+    person.click("[data-tab=curves]")
+    for curve in ("Hips|rz", "Hips|rx", "Hips|ry", "Hips|tx", "Hips|tz", "hips|height"):
+        person.click(f'[data-curve="{curve}"]')
+    person.click('[data-curve-key="Hips|ty|37"]')
+    shoot(person, "block-curves")
+
+
+def in_view(person: Person) -> None:
+    """Waits until grips stand where the last picture has them."""
+    person.driver.execute_async_script(SETTLED)
 
 
 def weighing(person: Person, ids: dict[str, int]) -> None:
@@ -152,6 +185,7 @@ def take_all(person: Person, ids: dict[str, int]) -> None:
     shoot(person, "yard")
     reading_and_truing(person, ids)
     setting(person, ids)
+    blocking(person, ids)
     weighing(person, ids)
 
 

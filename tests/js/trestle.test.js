@@ -144,9 +144,10 @@ test("a finding passes the filters it meets, and a limit is kept in its own unit
 });
 
 test("how a body stands is said in a line, and nothing where nothing bears it", () => {
-  const physics = { plots: { margin: [7.7, null], xcom_margin: [-2.2, null] }, tips_s: [0.61, null] };
+  const physics = { plots: { margin: [7.7, null], xcom_margin: [-2.2, null] }, tips_s: [0.61, null], holds_on: [0, 0] };
   assert.equal(balanceSays(physics, 0), " · standing 8 cm inside, moving 2 cm outside, let go tips in 0.6 s");
   assert.equal(balanceSays(physics, 1), "");
+  assert.equal(balanceSays({ ...physics, holds_on: [1, 0] }, 0), " · holds on by its hands");
   assert.equal(balanceSays(null, 0), "");
 });
 

@@ -23,6 +23,6 @@ def test_a_database_of_a_later_version_is_left_alone_and_said_so(database_url):
             migrate(database_url)
     finally:
         with engine.begin() as connection:
-            connection.execute(text("UPDATE alembic_version SET version_num = '0006'"))
+            connection.execute(text("UPDATE alembic_version SET version_num = '0007'"))
         engine.dispose()
     migrate(database_url)

@@ -14,6 +14,7 @@ from ironarc.core.formats import bvh
 from ironarc.core.judging.version import rules_version
 from ironarc.core.reading import read_shot
 from ironarc.store import shots
+from ironarc.web.bench_data import flight_data
 from ironarc.web.read_panel import changed_limits
 from ironarc.web.security import HEADERS
 from tests.conftest import demo
@@ -145,6 +146,17 @@ def test_the_reading_for_the_bench(client, hop):
     # gravity's own arc: a second difference of -g dt² and no other
     asked = np.array(flight["asked"])
     np.testing.assert_allclose(np.diff(asked[:, 1], 2), -9.81 / 24**2, atol=5e-5)
+
+
+def test_a_drop_is_told_by_how_far_down_it_goes():
+    reading = read_shot(demo("Net-perch"))
+    (flight,) = reading.flights
+    # from half-way between the last frame held and the first in the air to half-way between the last two
+    height = [reading.com[f - 2 : f, 1].mean() for f in (flight.start, flight.end + 1)]
+    words = flight_data(reading, flight, "sound")["label"].split(" · ")
+    assert words[:2] == ["10 f", "0.42 s"]
+    assert words[2].endswith(" cm down")
+    assert float(words[2].split()[0]) == pytest.approx((height[0] - height[1]) * 100, abs=2.0)
 
 
 def test_a_correction_is_tried_taken_weighed_muted_and_deleted(client, token, hop, session):

@@ -43,6 +43,26 @@ class WeighingRow(Base):
     plain: Mapped[dict] = mapped_column(JSONB)
 
 
+class ShelfRow(Base):
+    """A pose, or a short run of keys, kept by name."""
+
+    __tablename__ = "shelf"
+
+    id: Mapped[int] = mapped_column(primary_key=True)
+    name: Mapped[str] = mapped_column(Text, unique=True)
+    plain: Mapped[dict] = mapped_column(JSONB)
+    created_at: Mapped[datetime] = mapped_column(DateTime(timezone=True), default=now)
+
+
+class PartSetRow(Base):
+    """A set of parts of the body kept by name."""
+
+    __tablename__ = "part_set"
+
+    name: Mapped[str] = mapped_column(Text, primary_key=True)
+    parts: Mapped[list] = mapped_column(JSONB)
+
+
 class HouseLimitRow(Base):
     """Limits of a kind of finding, for every shot that has none of its own."""
 

@@ -11,7 +11,7 @@ from sqlalchemy.orm import sessionmaker
 
 from ironarc.media import MOST_PICTURES
 from ironarc.store.database import connect
-from ironarc.web import bench, bring_in, errors, export, house, planner, security, weighings, yard
+from ironarc.web import bench, block, bring_in, errors, export, house, planner, security, weighings, yard
 from ironarc.web.asked import AddressConverter, IdConverter
 from ironarc.web.icons import icon
 from ironarc.web.variants import Variants
@@ -67,6 +67,6 @@ def create_app(secret_key: str, database_url: str | None = None, port: int = 0) 
     app.jinja_env.filters["keep_units"] = lambda says: _NUMBER_AND_UNIT.sub("\\1\u00a0\\2", says)
     app.jinja_env.trim_blocks = app.jinja_env.lstrip_blocks = True
     app.register_blueprint(yard.pages)
-    for part in (bench, bring_in, export, house, planner, weighings):
+    for part in (bench, block, bring_in, export, house, planner, weighings):
         app.register_blueprint(part.pages)
     return app

@@ -8,6 +8,7 @@ from ironarc.core.document.stock import POSES
 from ironarc.core.edits.rate import rate_effects
 from ironarc.core.errors import EditError
 from ironarc.core.figure.crew import STOCK
+from ironarc.core.figure.grips import parts_of_body
 from ironarc.core.judging import flight_grade, grade_of
 from ironarc.core.judging.compared import compared
 from ironarc.core.judging.grades import GRADES
@@ -30,7 +31,7 @@ from ironarc.web.picture import sizes_picture
 from ironarc.web.variants import Variants, View
 
 pages = Blueprint("bench", __name__, url_prefix="/shots/<id:shot_id>")
-STEPS = {"set": "Set", "weigh": "Weigh", "read": "Read", "true": "True", "show": "Show"}
+STEPS = {"set": "Set", "weigh": "Weigh", "block": "Block", "read": "Read", "true": "True", "show": "Show"}
 RATES = ("12", "15", "23.976", "24", "25", "29.97", "30", "48", "50", "59.94", "60", "100", "120", "240")
 
 
@@ -159,6 +160,8 @@ def _panel(session, shot_id: int, revision: int, step: str) -> str:
     elif step == "weigh":
         kept = weighings.names(session)
         extra = weigh_panel.panel(seen.performer, seen.reading) | {"kept": kept, "grips": _grips(seen.performer)}
+    elif step == "block":
+        extra = {"parts": parts_of_body(seen.reading.body), "sources": [*shot.props, *shot.guides]}
     elif step == "read":
         extra = _read_panel(session, shot_id, revision, seen, before)
     elif step == "show":

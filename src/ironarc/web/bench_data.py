@@ -28,6 +28,7 @@ from ironarc.web.physics_data import line_of_action
 from ironarc.web.variants import View
 
 _PIER_KINDS = {"heel": "foot", "ball": "foot", "toe": "foot", "tip": "foot", "palm": "hand"}
+DROP_RISES_M = 0.02  # a flight that rises by less is a drop
 
 
 def motion_bytes(reading: Reading) -> bytes:
@@ -81,6 +82,13 @@ def reading_data(seen: View) -> dict:
     }
 
 
+def _height_words(flight: Flight) -> str:
+    """What a flight is told by: its rise, or how far down it goes where it is a drop that rises by nothing to see."""
+    if flight.rise_m < DROP_RISES_M and flight.drop_m > DROP_RISES_M:
+        return f"{flight.drop_m * 100:.0f} cm down"
+    return f"{flight.rise_m * 100:.0f} cm"
+
+
 def flight_data(reading: Reading, flight: Flight, grade: str, limits=GRADES) -> dict:
     """A flight's numbers, its label, and the arc gravity asks for between its two ends."""
     asked = gravity_arc(reading, flight)
@@ -90,7 +98,7 @@ def flight_data(reading: Reading, flight: Flight, grade: str, limits=GRADES) -> 
         "apex": flight.apex_frame,
         "take_off": flight.start - 1 if flight.take_off_seen else flight.start,
         "landing": flight.end + 1 if flight.landing_seen else flight.end,
-        "label": f"{flight.hang_frames} f · {flight.hang_s:.2f} s · {flight.rise_m * 100:.0f} cm",
+        "label": f"{flight.hang_frames} f · {flight.hang_s:.2f} s · {_height_words(flight)}",
         "asked": np.round(asked, 5).tolist(),
         "asked_rise_m": asked_rise(reading, flight, asked),
         "allowed": allowed_frames(flight, reading.g, reading.poses.fps),
@@ -231,8 +239,8 @@ def _performer_data(shot: Shot, performer: Performer, reading: Reading) -> dict:
 
 def _prop_data(shot: Shot, prop: Prop) -> dict:
     """Place and turn (x y z, w x y z) of its foot: one row, or one a frame for a prop that moves."""
-    frames = shot.frame_numbers() if prop.is_keyed else np.array([shot.first_frame])
-    at, turn = prop.track(frames)
+    frames = shot.frame_numbers() if prop.is_keyed or prop.holds else np.array([shot.first_frame])
+    at, turn = shot.track_of(prop, frames)
     return _common(prop) | {
         "kind": prop.kind,
         "size": prop.size_m,

@@ -21,16 +21,19 @@ def physics_data(reading: Reading) -> dict:
     along = np.einsum("fki,fi->kf", spin.carried, reading.angular_momentum / size[:, None])
     told = forces.told
     # a frame of it is noise; what lasts is drawn
+    # a hand that holds on may pull: where the plumb falls says nothing then
+    free = ~balance.grips
     window = max(2, int(np.ceil(0.1 / reading.poses.dt - 1e-9)))
     lasts = told & (kept_up(forces.size, window) > LEAST_PHANTOM_BW)
     return {
-        "hulls": [_hull(hull) for hull in balance.hull],
+        "hulls": [_hull(hull) if on else None for hull, on in zip(balance.hull, free, strict=True)],
         "marks": _marks(reading),
         "pushes": _pushes(reading, forces),
         "phantom": [_row(v) if on else None for v, on in zip(forces.phantom, lasts, strict=True)],
         "xcom": np.round(balance.xcom, 4).tolist(),
-        "tips_s": _numbers(balance.tips_in_s, 2),
-        "fall": [_row(v) if np.isfinite(v).all() else None for v in balance.fall],
+        "tips_s": _numbers(np.where(free, balance.tips_in_s, np.inf), 2),
+        "fall": [_row(v) if on and np.isfinite(v).all() else None for v, on in zip(balance.fall, free, strict=True)],
+        "holds_on": balance.grips.astype(int).tolist(),
         "spin": np.round(reading.angular_momentum, 2).tolist(),
         "inertia": _numbers(spin.inertia, 2),
         "doubt": reading.footing.doubt.astype(int).tolist(),
@@ -41,8 +44,8 @@ def physics_data(reading: Reading) -> dict:
         ],
         "thrown": [{"frame": t.frame, "path": np.round(t.path, 4).tolist()} for t in reading.ask(read_thrown)],
         "plots": {
-            "margin": _numbers(balance.margin_m * 100, 2),
-            "xcom_margin": _numbers(balance.xcom_margin_m * 100, 2),
+            "margin": _numbers(np.where(free, balance.margin_m, np.nan) * 100, 2),
+            "xcom_margin": _numbers(np.where(free, balance.xcom_margin_m, np.nan) * 100, 2),
             "grf": _numbers(np.where(told, np.linalg.norm(forces.grf, axis=1), np.nan), 3),
             "phantom": _numbers(np.where(told, np.linalg.norm(forces.phantom, axis=1), np.nan), 3),
             "pace": _numbers(np.linalg.norm(reading.com_velocity, axis=1), 3),

@@ -5,6 +5,7 @@ A variant names what is shown:
 * "now": the shot with all its corrections
 * "before": as it came and was keyed, without corrections
 * "weigh-LAYER-PERCENT": now, with one layer at another weight, while its slider is dragged
+* "look-HOW": now, with every span between keys stepped, straight or eased, for a look at the timing
 * a correction with its options, such as "true_arc(frame=37)": now, with it tried, not yet taken
 
 `who` is the id of the performer that is read, "" for the first; corrections tried are of that one's motion.
@@ -24,6 +25,7 @@ from sqlalchemy.orm import Session
 from ironarc.core import truing
 from ironarc.core.document import Limit, Shot
 from ironarc.core.edits import SetLayer
+from ironarc.core.edits.commands.keys import with_span_kinds
 from ironarc.core.judging import Finding, judge
 from ironarc.core.reading import Reading, Seen, read_shot
 from ironarc.core.reading.shot import reads_alike, traces_alike
@@ -35,6 +37,7 @@ KEPT_SHOT_BYTES = 128 * 1024 * 1024
 SHOT_BYTES = 50_000  # of a shot's plain objects, about
 LAID_OUT = 3  # a column's bytes, and those of what is laid out from it for the evaluator
 _WEIGH = re.compile(r"weigh-(\w{1,20})-(\d{1,3})")
+_LOOK = re.compile(r"look-(stepped|linear|eased)")
 Key = tuple[int, int, str, str]
 
 
@@ -159,6 +162,8 @@ class Variants:
             shot = proposal.edit.apply(now.shot)
         elif found := _WEIGH.fullmatch(variant):
             shot = SetLayer(found[1], {"weight": int(found[2]) / 100}, "", who).apply(now.shot)
+        elif looked := _LOOK.fullmatch(variant):
+            shot = with_span_kinds(now.shot, who, looked[1])
         else:
             raise shots.NotFound(f"There is no view of a shot called {variant[:60]!r}.")
         # a correction moves the body, it does not change its weight

@@ -1,12 +1,14 @@
 // The bench: puts state, stage, trestle, plots and panel together, and makes the edits.
 import { getFloats, getJson, keptAddress, postForm, postJson } from "./api.js";
 import { createKeyboard } from "./bar/keyboard.js";
+import { createBlock } from "./block/session.js";
 import { createTransport } from "./bar/transport.js";
 import { createClock } from "./clock.js";
 import { kindOfFiles, letDrop } from "./drop.js";
 import { afterFirstPicture, firstPictureDrawn } from "./later.js";
 import { createLayout } from "./layout.js";
 import { nameInPlace } from "./naming.js";
+import { createBlockPanel } from "./panels/block.js";
 import { createPanel } from "./panels/panel.js";
 import { createPlannerDrawer } from "./panels/planner.js";
 import { createReadPanel } from "./panels/read.js";
@@ -17,6 +19,8 @@ import { createSetup, isPerformer, itemOf, itemsOf } from "./scene.js";
 import { createStage } from "./stage/stage.js";
 import { createState } from "./state.js";
 import { createTrying } from "./trying.js";
+import { createCurves } from "./trestle/curves.js";
+import { createKeyHands } from "./trestle/keyhands.js";
 import { createPlots } from "./trestle/plots.js";
 import { createTimearea } from "./trestle/timearea.js";
 import { createTimeview } from "./trestle/timeview.js";
@@ -35,17 +39,27 @@ const state = createState({
   data: null, motion: null, motions: {}, held: null, view: wholeOf(begins.scene), whole: wholeOf(begins.scene), width: 0,
   plots: ["height"], saving: false, drawing: null, line: null, part: null, dragSays: null, gap: null,
   physics: null, pier: null, plotHeight: 0,
-  shown: { footing: true, pushes: true, phantom: true, spin: false, line: false, com: true, path: true, asked: true, ghosts: true, grid: true, props: true, guides: true, references: true },
+  // Block: what it draws, what is taken, how the hand works, and what is tried but not kept
+  block: null, grips: [], gripHover: null, options: {}, keyLayer: "", keysTaken: { parts: [], frames: [] }, keyDrag: null, keyBox: null, pinDrag: null,
+  openParts: [], tab: "pose", tried: null, pending: [], notSaved: "", partPath: [], lastTaken: "grips",
+  curves: [], curvesShown: [], curveKeys: [], curveLine: 0, curvesWere: [],
+  ghostFrames: [],
+  shown: { footing: true, pushes: true, phantom: true, spin: false, line: false, com: true, path: true, asked: true, ghosts: true, keyGhosts: false, partPath: true, grid: true, props: true, guides: true, references: true },
 });
 const setup = createSetup(state, { shot: begins.shot, mark: begins.mark, mark_words: begins.mark_words });
+const NOTE_MS = 5000;
 const messageBox = document.getElementById("bench-message");
 
-function say(message) {
+// note : said of something that went well
+let noteTimer = 0;
+function say(message, note = false) {
+  clearTimeout(noteTimer);
+  if (note) noteTimer = setTimeout(() => say(""), NOTE_MS);
   messageBox.replaceChildren();
   messageBox.classList.toggle("hidden", !message);
   if (!message) return;
   const text = document.createElement("p");
-  text.className = "message";
+  text.className = note ? "message is-note" : "message";
   text.textContent = message;
   messageBox.append(text);
 }
@@ -154,6 +168,14 @@ async function pickAdded(made) {
 
 const actions = {
   say,
+  note: (message) => say(message, true),
+  change,
+  // The whole shot stepped, straight or eased, only to be looked at; "" for as it is keyed
+  look(variant) {
+    state.set({ trial: variant || null, trying: null });
+    loadShown();
+  },
+  reach: (by_m) => stage.nudgeBy(by_m),
   edit: (edit) => post("edits", { edit }),
   add: (edit) => pickAdded(actions.edit(edit)),
   upload: (path, files, fields) => pickAdded(change((revision) => postForm(`/shots/${setup.shot}/${path}`, files, { revision, ...fields }))),
@@ -191,7 +213,7 @@ const actions = {
     if (trying) actions.edit({ kind: "true", correction: trying.correction, options: trying.options, performer: state.get("who") });
   },
   putBack() {
-    if (stage.cancel()) return;
+    if (stage.cancel() || keyHands.cancel() || curves.cancel() || block.putBack()) return;
     if (state.get("drawing")) state.set({ drawing: null });
     else if (state.get("line")) state.set({ line: null });
     else if (state.get("trying")) { state.set({ trying: null }); loadShown(); }
@@ -226,30 +248,54 @@ const actions = {
 // Without WebGL the readings still serve: trestle, plots and panel work on
 function openStage() {
   try {
-    return createStage(root.querySelector(".stage-canvas"), state, setup, actions, references);
+    return createStage(root.querySelector(".stage-canvas"), state, setup, actions, references, block);
   } catch (error) {
     console.warn(error);
     say("This browser can't draw in 3D here: WebGL is switched off or missing. Trestle, plots and punch list still work.");
     firstPictureDrawn(); // what waits for it need not wait for ever
-    return { fit() {}, setView() {}, cancel: () => false };
+    return { fit() {}, setView() {}, cancel: () => false, nudge: () => null, nudgeBy: () => null };
   }
+}
+
+// Curves of the parts that are taken, on the layer that is keyed
+async function fetchCurves() {
+  const data = state.get("block"), taken = state.get("grips");
+  if (!data || !taken.length) return [];
+  const grips = data.grips.filter((grip) => taken.includes(grip.name)), joints = [...new Set(grips.map((grip) => data.joints[grip.joint].name))];
+  const query = { who: block.who(), layer: data.layer_is_new ? "" : data.layer, joints: joints.join(","), part: taken.at(-1) };
+  try { return await getJson(keptAddress(setup, state.get("seen"), "curves.json", query)); } catch (error) { say(error.message); return []; }
+}
+
+// The path of the part that was taken last
+async function fetchPath() {
+  const part = state.get("grips").at(-1), seen = state.get("seen");
+  if (state.get("step") !== "block" || !part || !state.get("shown").partPath) { state.set({ partPath: [] }); return; }
+  try {
+    const path = await getJson(keptAddress(setup, seen, "path.json", { who: block.who(), part }));
+    if (state.get("seen") === seen && state.get("grips").at(-1) === part) state.set({ partPath: path });
+  } catch (error) { say(error.message); }
 }
 
 const timeview = createTimeview(state, setup);
 const references = createReferences(document.getElementById("references"), state, setup, actions);
+const block = createBlock(state, setup, actions);
 const stage = openStage();
+const keyHands = createKeyHands(document.getElementById("lanes"), state, setup, { timeview, commit: block.commit });
 createTrestle(document.getElementById("lanes"), document.getElementById("lane-words"), state, setup, timeview, actions);
 createPlots(document.getElementById("plots"), document.getElementById("chips"), state, setup).refresh();
+const curves = createCurves(document.getElementById("plots"), state, setup, { timeview, commit: block.commit, fetchCurves });
 createTimearea(document.getElementById("trestle-body"), state, setup, timeview);
 const readPanel = createReadPanel(document.getElementById("panel"), state, setup, actions);
-const panel = createPanel(root, state, setup, actions, readPanel.settle);
-readPanel.settle();
+const blockPanel = createBlockPanel(document.getElementById("panel"), state, setup, { actions, block, keys: keyHands, curves });
+const settle = () => { readPanel.settle(); blockPanel.settle(); };
+const panel = createPanel(root, state, setup, actions, settle);
+settle();
 const planner = createPlannerDrawer(state, setup, actions);
 const weighings = createWeighPanel(document.getElementById("panel"), state, setup, actions);
 createSetPanel(document.getElementById("panel"), state, setup, { actions, planner });
 createClock(state, setup);
 const transport = createTransport(root, state, setup, { actions, stage, timeview, references, planner });
-createKeyboard(state, transport, actions);
+createKeyboard(state, transport, actions, { block, stage, keys: keyHands, curves });
 createLayout(root, state);
 letDrop({
   show: (on) => document.getElementById("drop-hint").classList.toggle("hidden", !on),
@@ -262,6 +308,18 @@ letDrop({
 });
 
 state.on(["side", "data"], actions.markSide);
+// where keys are worked on, their rows have the room that plots have elsewhere; those that were shown come back
+let plotsElsewhere = null;
+function sharePlots() {
+  const blocking = state.get("step") === "block";
+  if (blocking === (plotsElsewhere !== null)) return;
+  const plots = blocking ? [] : plotsElsewhere;
+  plotsElsewhere = blocking ? state.get("plots") : null;
+  state.set({ plots });
+}
+state.on(["step"], sharePlots);
+sharePlots();
+state.on(["grips", "data", "step", "shown"], fetchPath);
 createTrying(root, state, setup);
 // frame, step and selection belong in the address, so that a link shows the same moment; written when things are at rest
 let addressTimer = 0;

@@ -16,13 +16,14 @@ export function createLayout(root, state) {
   const read = () => Number(window.localStorage?.getItem(KEPT)) || null;
   let chosen = read(), from = null;
 
+  const curvesHeight = () => document.getElementById("curves")?.getBoundingClientRect().height ?? 0;
   const headHeight = () => root.querySelector("header").offsetHeight;
   const most = () => Math.max(root.clientHeight - headHeight() - BAR - divider.offsetHeight - LEAST_STAGE, LEAST_TRESTLE);
 
   function lay() {
-    const rows = plots.children, plot = rows[0]?.offsetHeight ?? 0, all = lanes.getBoundingClientRect().height + plots.offsetHeight;
+    const rows = plots.children, plot = rows[0]?.offsetHeight ?? 0, all = lanes.getBoundingClientRect().height + plots.offsetHeight + curvesHeight();
     const room = root.clientHeight - headHeight() - BAR - divider.offsetHeight - COMFORT;
-    const wanted = chosen ?? bodyHeight({ room, lanes: lanes.getBoundingClientRect().height, plots: rows.length, plot });
+    const wanted = chosen ?? bodyHeight({ room, lanes: lanes.getBoundingClientRect().height + curvesHeight(), plots: rows.length, plot });
     const height = Math.min(Math.max(wanted, LEAST_TRESTLE), most(), Math.max(all, LEAST_TRESTLE));
     body.style.height = `${Math.round(height)}px`;
     divider.setAttribute("aria-valuenow", String(Math.round(height)));
@@ -53,6 +54,6 @@ export function createLayout(root, state) {
     event.stopPropagation();
   });
   new ResizeObserver(lay).observe(root);
-  state.on(["data", "plots", "plotHeight", "width", "scene", "who"], () => requestAnimationFrame(lay));
+  state.on(["data", "plots", "plotHeight", "width", "scene", "who", "block", "step", "tab", "openParts", "grips", "curves"], () => requestAnimationFrame(lay));
   lay();
 }

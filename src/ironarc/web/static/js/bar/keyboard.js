@@ -20,7 +20,30 @@ export function letGoAfterMouse(root) {
   root.addEventListener("change", (event) => { if (byMouse && event.target.matches("select")) letGo(); });
 }
 
-export function createKeyboard(state, { doing, setView, planner }, actions) {
+// Keys of the Block step. Says whether it took the event.
+function blockKey(event, state, { block, stage, keys, curves }) {
+  if (!block.inBlock()) return false;
+  const key = event.key.toLowerCase(), arrow = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
+  const ctrl = event.ctrlKey || event.metaKey;
+  if (event.altKey && arrow) {
+    if (state.get("lastTaken") === "keys") { if (arrow[0]) keys.nudge(arrow[0]); return true; }
+    if (state.get("lastTaken") === "curves") { curves.nudge(arrow[0], arrow[1] * (event.shiftKey ? 0.1 : 1)); return true; }
+    const step = event.shiftKey ? 0.001 : 0.01;
+    if (state.get("grips").length) block.finish([stage.nudge(arrow[0] * step, arrow[1] * step)]);
+    return true;
+  }
+  if (ctrl && key === "c") { block.copy(); return true; }
+  if (ctrl && key === "v") { block.paste(); return true; }
+  if (ctrl || event.altKey) return false;
+  if (event.key === "Tab" && (document.activeElement === document.body || document.activeElement.matches(".stage-canvas"))) { block.walk(event.shiftKey ? -1 : 1); return true; }
+  if (key === "k") { if (event.shiftKey) block.setKeys([]); else block.keep(); return true; }
+  if (key === "r" || key === "t") { block.setOptions({ tool: key === "r" ? "reach" : "turn" }); return true; }
+  if (key === "m") { block.finish([{ do: "mirror", how: "flip" }]); return true; }
+  if (event.key === "Delete" && state.get("keysTaken").frames.length) { keys.remove(); return true; }
+  return false;
+}
+
+export function createKeyboard(state, { doing, setView, planner }, actions, hands) {
   const plain = {
     " ": doing.play, ArrowLeft: doing.back, ArrowRight: doing.on, Home: doing.first, End: doing.last,
     l: doing.loop, b: doing.side, f: doing.fit, p: doing["fold-panel"], "+": doing["zoom-in"], "=": doing["zoom-in"],
@@ -38,6 +61,7 @@ export function createKeyboard(state, { doing, setView, planner }, actions) {
       (letter === "y" || event.shiftKey ? actions.redo : actions.undo)();
       return;
     }
+    if (!typing && blockKey(event, state, hands)) { event.preventDefault(); return; }
     if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
     if (event.key === "Escape" && planner.close()) return;
     // reached by Tab, a button keeps its own Space, a slider the keys that move it

@@ -165,7 +165,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
       event.preventDefault();
     }
     if (event.key === "Enter" && event.target.id === "mark-word") { mark(); event.preventDefault(); return; }
-    if (event.key === "Enter" && event.target.matches("input:not([type=checkbox])") && !event.target.closest(".sends-itself")) event.target.blur();
+    if (event.key === "Enter" && event.target.matches("input:not([type=checkbox])") && !event.target.closest(".sends-itself, [data-form]")) event.target.blur();
   });
 
   // --- fields -----------------------------------------------------------------------------------------

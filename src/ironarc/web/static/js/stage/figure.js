@@ -90,13 +90,14 @@ export function createFigure(scene, behind, figure, spacing) {
         if (motion) pose(mesh, motion, joints, index);
       }
     },
-    show(motion, index, { ghosts: withGhosts, read, shift }) {
+    // at : frames' indices ghosts stand on, nearest first, or null for those around the one shown
+    show(motion, index, { ghosts: withGhosts, read, shift, at: chosen = null }) {
       ink.color.set(read ? BODY : BODY_ASIDE);
       for (const mesh of [body, outline, shadow]) { mesh.visible = true; pose(mesh, motion, joints, index, shift); }
       const count = motion.length / (joints * STRIDE);
-      for (const { group, meshes, away } of ghosts) {
-        const at = index + away * spacing;
-        group.visible = withGhosts && at >= 0 && at < count;
+      for (const [i, { group, meshes, away }] of ghosts.entries()) {
+        const at = chosen ? chosen[i] ?? -1 : index + away * spacing;
+        group.visible = withGhosts && at >= 0 && at < count && at !== index;
         if (group.visible) for (const mesh of meshes) pose(mesh, motion, joints, at, shift);
       }
     },

@@ -2,15 +2,19 @@
 import * as THREE from "../../vendor/three.js";
 import { firstPictureDrawn } from "../later.js";
 import { heldFrame, performerOf } from "../scene.js";
+import { rowsOf } from "../trestle/keyrows.js";
+import { createAnswer } from "./answer.js";
 import { createBackdrops } from "./backdrops.js";
 import { createCameras } from "./cameras.js";
 import { createFigure } from "./figure.js";
 import { createFooting } from "./footing.js";
 import { createForces } from "./forces.js";
 import { createGap } from "./gap.js";
+import { createGrips } from "./grips.js";
 import { createGuides } from "./guides.js";
 import { createMarkers } from "./markers.js";
 import { createProps } from "./props.js";
+import { acrossOf, reachOf } from "./tools/pose.js";
 import { createTools } from "./tools/tools.js";
 import { createWeights } from "./weights.js";
 
@@ -25,7 +29,7 @@ function drawsInSoftware() {
   return /swiftshader|llvmpipe|software|basic render/i.test(name);
 }
 
-export function createStage(canvas, state, setup, actions, references) {
+export function createStage(canvas, state, setup, actions, references, block) {
   const bySoftware = drawsInSoftware();
   const renderer = new THREE.WebGLRenderer({ canvas, antialias: !bySoftware });
   renderer.setPixelRatio(bySoftware ? 1 : Math.min(devicePixelRatio, 2));
@@ -60,7 +64,9 @@ export function createStage(canvas, state, setup, actions, references) {
   const gap = createGap(rest, measures);
   const backdrops = createBackdrops(restBehind, references, redraw);
   const cameras = createCameras(canvas, travel, redraw, coveredPx);
-  const tools = createTools(canvas, signs, rest, { state, setup, cameras, markers, props, guides, actions, changed: show });
+  const grips = createGrips(signs, state, setup, () => state.get("step") === "block" && !state.get("playing") && Boolean(state.get("data")));
+  const answer = createAnswer(rest);
+  const tools = createTools(canvas, signs, rest, { state, setup, cameras, markers, props, guides, actions, changed: show, block, grips, answer });
 
   function draw() {
     asked = false;
@@ -70,6 +76,7 @@ export function createStage(canvas, state, setup, actions, references) {
     gap.place(camera, canvas.clientWidth, canvas.clientHeight);
     forces.place(camera, canvas.clientWidth, canvas.clientHeight);
     tools.place(camera, canvas.clientWidth, canvas.clientHeight);
+    grips.place(camera, canvas.clientWidth, canvas.clientHeight);
     renderer.clear();
     renderer.render(behind, camera);
     renderer.clearDepth();
@@ -121,7 +128,7 @@ export function createStage(canvas, state, setup, actions, references) {
       if (!figure || !motion) continue;
       const read = performer.id === state.get("who");
       if (performer.hidden) { figure.hide(); continue; }
-      figure.show(motion, index, { ghosts: ghosts && read, read, shift: tools.shiftOf(performer.id) });
+      figure.show(motion, index, { ghosts: ghosts && read, read, shift: tools.shiftOf(performer.id), at: read ? ghostsAt(index) : null });
       figure.compare(read ? held : null, index);
     }
   }
@@ -133,7 +140,9 @@ export function createStage(canvas, state, setup, actions, references) {
     const held = state.get("trying") ? state.get("held")?.motion : null;
     showFigures(index, rest.visible && shown.ghosts && !state.get("playing") && !held, held);
     const reader = performerOf(setup, state.get("who")), motion = state.get("motions")[reader.id];
-    figures.get(reader.id)?.figure.light(state.get("part"), motion, index);
+    figures.get(reader.id)?.figure.light(litJoint(), motion, index);
+    const blocking = state.get("step") === "block";
+    answer.show(blocking ? state.get("tried") : null, data.floor, blocking && !state.get("playing") ? state.get("partPath") : []);
     weights.setFrame(data, motion, reader.figure.joints, index, cameras.current());
     // pushes belong to reading and correcting; elsewhere they would stand in the way
     const physics = READING.has(state.get("step")) ? state.get("physics") : null;
@@ -149,6 +158,23 @@ export function createStage(canvas, state, setup, actions, references) {
     gap.show(setting ? state.get("gap") : null);
     tools.show(frame);
     redraw();
+  }
+
+  // Where ghosts stand in Block: on frames they are pinned to, then on the keyed poses around; null for the usual ones
+  function ghostsAt(index) {
+    const block = state.get("block"), pinned = state.get("ghostFrames");
+    if (state.get("step") !== "block" || !block || !(state.get("shown").keyGhosts || pinned.length)) return null;
+    const keyed = state.get("shown").keyGhosts ? rowsOf(block, [])[0].keys.filter(([, share]) => share >= 0.5).map(([f]) => f) : [];
+    const before = keyed.filter((f) => f - setup.first < index).reverse(), after = keyed.filter((f) => f - setup.first > index);
+    const around = before.flatMap((f, i) => [f, after[i]]).concat(after.slice(before.length)).filter((f) => f !== undefined);
+    return [...new Set([...pinned, ...around])].slice(0, 4).map((f) => f - setup.first);
+  }
+
+  // The joint whose solids are outlined: in Block that of the grip pointed at, or taken last
+  function litJoint() {
+    if (state.get("step") !== "block") return state.get("part");
+    const name = state.get("gripHover") ?? state.get("grips").at(-1);
+    return state.get("block")?.grips.find((grip) => grip.name === name)?.joint ?? null;
   }
 
   // Everything worth seeing, for Fit: paths, bodies and props
@@ -196,8 +222,14 @@ export function createStage(canvas, state, setup, actions, references) {
     cameras.setBox(box, Boolean(inShot) && now !== inShot);
     inShot = now;
   });
-  state.on(["frame", "hover", "scene", "data", "motions", "shown", "playing", "pick", "step", "hold", "drawing", "part", "gap", "physics"], show);
+  state.on(["frame", "hover", "scene", "data", "motions", "shown", "playing", "pick", "step", "hold", "drawing", "part", "gap", "physics", "tried", "grips", "gripHover", "block", "partPath", "options", "ghostFrames"], show);
 
   new ResizeObserver(resize).observe(canvas.parentElement);
-  return { fit: cameras.fit, cancel: tools.cancel, setView: (name) => { cameras.setView(name); show(); } };
+  return {
+    fit: cameras.fit, cancel: tools.cancel,
+    // The move that nudges what is taken by metres to the right and up, as the view lies
+    nudgeBy: (by_m) => reachOf(state, by_m),
+    nudge: (right, up) => reachOf(state, acrossOf(cameras).right.map((v, i) => v * right + (i === 1 ? up : 0))),
+    setView: (name) => { cameras.setView(name); show(); },
+  };
 }

@@ -1,10 +1,11 @@
 // What stands on the trestle, as descriptions: every lane a function of the reading and of where frames lie.
 import { performerOf } from "../scene.js";
+import { pinNames, pinRows, rowLane, rowNames, rowsHeight } from "./keyrows.js";
 import { labelLane } from "./labels.js";
 import { node } from "./svg.js";
 import { EDGE, GUTTER } from "./timeview.js";
 
-const RULER = 24, FLAGS = 18, STRAP = 17, ARCH = 84, HEADROOM = 38, FIRST_LABEL = 13, NO_ARCH = 22, PIER = 15, KEYS = 18, GAP = 5;
+const RULER = 24, FLAGS = 18, STRAP = 17, ARCH = 84, LOW_ARCH = 40, HEADROOM = 38, FIRST_LABEL = 13, NO_ARCH = 22, PIER = 15, KEYS = 18, GAP = 5;
 const WHOLE_POSE = 0.5; // share of the joints keyed on a frame that makes it a pose
 const TICK_PX = 52; // the least room for a number of the ruler
 const WORD_PX = 6.4; // a letter of a mark's word
@@ -26,12 +27,12 @@ export function flagsOf(references) {
 }
 
 // Where each lane begins, and how high they are together
-export function layoutOf(data, flags) {
+export function layoutOf(data, flags, rows = KEYS, arch = ARCH) {
   // with no flight there is no arch to leave room for
-  const deck = RULER + (flags.length ? FLAGS : 0) + (data.flights.length ? HEADROOM + ARCH : NO_ARCH);
+  const deck = RULER + (flags.length ? FLAGS : 0) + (data.flights.length ? HEADROOM + arch : NO_ARCH);
   const labels = RULER + (flags.length ? FLAGS : 0) + FIRST_LABEL;
   const straps = deck + GAP + data.piers.length * PIER, keys = straps + data.loads.length * STRAP + 2;
-  return { deck, labels, piers: deck + GAP, straps, keys, height: keys + KEYS + 4 };
+  return { deck, labels, piers: deck + GAP, straps, keys, height: keys + rows + 4 };
 }
 
 export function rulerLane({ x, view, width, height }) {
@@ -58,12 +59,13 @@ export function flightNode(flight, { data, first, x, deck: base, scale, held }) 
   const own = frames.map((f) => over(f, level(f)));
   const asked = frames.map((f) => over(f, flight.asked[f - flight.start][1]));
   const curve = (points) => arcPath([ends[0], ...points, ends[1]], x, base, scale);
+  const asks = Math.round(flight.asked_rise_m * 100);
   const stood = held && curve(frames.map((f) => over(f, held.com[f - first][1])));
   return node("g", {
     class: "flight", tabindex: 0, role: "button", "data-flight": flight.start,
     "aria-label": `Flight ${flight.start} to ${flight.end}: ${flight.label}, ${flight.grade}`,
   }, [
-    node("title", {}, `Frames ${flight.start} to ${flight.end}: ${flight.label}; gravity asks ${Math.round(flight.asked_rise_m * 100)} cm`, "title"),
+    node("title", {}, `Frames ${flight.start} to ${flight.end}: ${flight.label}${asks >= 1 ? `; gravity asks ${asks} cm` : ""}`, "title"),
     stood && node("path", { d: stood, class: "was" }, [], "was"),
     node("path", { d: curve(asked), class: "asked" }, [], "asked"),
     node("path", { d: `${curve(own)}Z`, class: "arch-fill" }, [], "fill"),
@@ -90,9 +92,9 @@ function withAsked(at) {
 }
 
 // Pixels a metre of height, so that the tallest arch fills its room
-export function archScale({ data, first }) {
+export function archScale({ data, first, arch = ARCH }) {
   const { flights } = data;
-  return ARCH / Math.max(0.05, ...flights.flatMap((f) => Object.values(topsOf(f, data, first))));
+  return arch / Math.max(0.05, ...flights.flatMap((f) => Object.values(topsOf(f, data, first))));
 }
 
 export function flightLane(at) {
@@ -205,28 +207,29 @@ export function keyLane({ dense, frames }, { x, first, last, keys: top }) {
 }
 
 // Names of the lanes, in the gutter
-export function laneNames(data, flags, { deck, piers, straps, keys }) {
+export function laneNames(data, flags, { deck, piers, straps, keys, block: rows }) {
   return [
     laneName(RULER - 9, "Frame", "frame"),
     laneName(deck - 4, "Flights", "flights"),
     ...data.piers.map((row, i) => laneName(piers + i * PIER + 11, pierName(row), pierName(row))),
     ...data.loads.map((load, i) => laneName(straps + i * STRAP + STRAP - 5, "Held", `held${i}`)),
-    laneName(keys + 13, "Keys", "keys"),
+    !rows && laneName(keys + 13, "Keys", "keys"),
     flags.length && laneName(RULER + 12, "Marks", "marks"),
   ].filter(Boolean);
 }
 
 // All lanes by name, each a list of nodes; `at` : { data, scene, who, held, x, view, width }
 export function lanesOf(at) {
-  const { data, scene, who } = at, performer = performerOf(scene, who), flags = flagsOf(scene.references);
-  const all = { ...at, first: scene.first, last: scene.last, ...layoutOf(data, flags) };
+  // where rows of keys are worked on, the arches make room for them
+  const { data, scene, who, block } = at, performer = performerOf(scene, who), flags = flagsOf(scene.references), arch = block ? LOW_ARCH : ARCH;
+  const all = { ...at, first: scene.first, last: scene.last, arch, ...layoutOf(data, flags, block ? rowsHeight(block, at.open, at.only) : KEYS, arch) };
   return {
     height: all.height,
-    names: laneNames(data, flags, all),
+    names: [...laneNames(data, flags, all), ...(block ? [...rowNames(all), ...pinNames(all)] : [])],
     words: [...flagWords(flags, all), ...labelLane({ ...all, data: { ...data, flights: withAsked(all) } })],
     lanes: {
       ruler: rulerLane(all), flights: flightLane(all), piers: pierLane(all), straps: strapLane(all),
-      keys: keyLane(performer.keys, all), timing: timingLane(performer, all), flags: flagLane(flags, all),
+      keys: block ? rowLane({ ...all, dense: performer.keys.dense }) : keyLane(performer.keys, all), timing: timingLane(performer, all), flags: flagLane(flags, all), pins: block ? pinRows(all) : [],
     },
   };
 }

@@ -6,7 +6,9 @@ export function createTimearea(body, state, setup, timeview) {
   const frameOf = (event) => timeview.frameAt(event.clientX - body.getBoundingClientRect().left);
 
   function lines() {
-    const height = `${body.scrollHeight}px`, [a, b] = state.get("view");
+    // as high as what stands there, not as what the lines themselves stretch it to
+    const tall = ["lanes", "curves", "plots"].reduce((sum, id) => sum + (document.getElementById(id)?.getBoundingClientRect().height ?? 0), 0);
+    const height = `${Math.max(tall, body.clientHeight)}px`, [a, b] = state.get("view");
     const put = (line, frame) => {
       const inside = frame !== null && frame >= a && frame <= b;
       line.classList.toggle("hidden", !inside);
@@ -18,7 +20,7 @@ export function createTimearea(body, state, setup, timeview) {
 
   let scrubbing = false, panFrom = null;
   body.addEventListener("pointerdown", (event) => {
-    if (event.target.closest(".flight, .flag, .pier-end") && event.button === 0) return;
+    if (event.target.closest(".flight, .flag, .pier-end, .row-name") && event.button === 0) return;
     if (event.clientX - body.getBoundingClientRect().left < GUTTER) return;
     // a pier is scrubbed over too, and has its own click
     if (!event.target.closest(".pier-of")) body.setPointerCapture(event.pointerId);
@@ -50,5 +52,6 @@ export function createTimearea(body, state, setup, timeview) {
   }, { passive: false });
 
   state.on(["frame", "hover", "view", "width", "data", "plots"], lines);
+  state.on(["step", "block", "tab", "openParts", "grips", "curves", "plots", "plotHeight"], () => requestAnimationFrame(() => requestAnimationFrame(lines)));
   new ResizeObserver(() => { state.set({ width: body.clientWidth }); lines(); }).observe(body);
 }

@@ -10,11 +10,18 @@ const DRAG_PX = 4;
 export function createTrestle(svg, words, state, setup, timeview, actions) {
   let dragged = null;
 
+  // Parts of the grips that are taken or pointed at
+  const litParts = (block) => (block?.grips ?? []).filter((g) => state.get("grips").includes(g.name) || g.name === state.get("gripHover")).flatMap((g) => [g.part, block.joints[g.joint].name]);
+
   function draw() {
     const data = state.get("data"), width = state.get("width");
     if (!data || !width) return;
     const held = state.get("trying") ? state.get("held")?.data ?? null : null;
-    const { height, names, lanes, words: says } = lanesOf({ data, scene: setup, who: state.get("who"), held, dragged, x: timeview.x, view: state.get("view"), width });
+    const block = state.get("step") === "block" ? state.get("block") : null, box = state.get("keyBox");
+    // beside curves only the rows of what is taken have room
+    const only = state.get("tab") === "curves" ? state.get("block")?.grips.filter((g) => state.get("grips").includes(g.name)).map((g) => g.part) ?? null : null;
+    const rows = { block, only, open: state.get("openParts"), taken: state.get("keysTaken"), drag: state.get("keyDrag"), pinDrag: state.get("pinDrag"), grips: litParts(block) };
+    const { height, names, lanes, words: says } = lanesOf({ data, scene: setup, who: state.get("who"), held, dragged, x: timeview.x, view: state.get("view"), width, ...rows });
     svg.setAttribute("height", height);
     svg.setAttribute("viewBox", `0 0 ${width} ${height}`);
     words.setAttribute("height", height);
@@ -30,7 +37,8 @@ export function createTrestle(svg, words, state, setup, timeview, actions) {
       // lane names stand in the gutter, outside the clip
       node("g", {}, names, "names"),
       node("g", { "clip-path": "url(#lanes-clip)" }, Object.entries(lanes).map(([name, nodes]) => node("g", { "data-lane": name }, nodes, name)), "moving"),
-    ]);
+      box && node("rect", { x: box[0], y: box[1], width: box[2] - box[0], height: box[3] - box[1], class: "key-box" }, [], "box"),
+    ].filter(Boolean));
   }
 
   const pierOf = (target) => { const name = target.closest?.("[data-pier]")?.dataset.pier; return name ? pierAt(state.get("data"), name) : null; };
@@ -91,5 +99,5 @@ export function createTrestle(svg, words, state, setup, timeview, actions) {
   svg.addEventListener("click", choose);
   svg.addEventListener("keydown", (event) => { if (keyOn(event)) event.preventDefault(); else if (event.key === "Enter" && choose(event)) event.preventDefault(); });
 
-  state.on(["data", "scene", "who", "view", "width", "trying"], draw);
+  state.on(["data", "scene", "who", "view", "width", "trying", "block", "step", "openParts", "keysTaken", "keyDrag", "pinDrag", "keyBox", "grips", "gripHover", "tab"], draw);
 }

@@ -5,16 +5,18 @@ import { createBendTool } from "./bend.js";
 import { createDrawTool } from "./draw.js";
 import { createPlaceTool } from "./place.js";
 import { createPointTool } from "./point.js";
+import { createPoseTool } from "./pose.js";
 
 const STILL_PX = 4; // a press that moves less is a click
 
-export function createTools(canvas, signs, scene, { state, setup, cameras, markers, props, guides, actions, changed }) {
+export function createTools(canvas, signs, scene, { state, setup, cameras, markers, props, guides, actions, changed, block, grips, answer }) {
   const aim = createAim(canvas, cameras);
   const place = createPlaceTool(scene, signs, { aim, state, setup, actions });
   const bend = createBendTool({ aim, setup, guides, actions });
   const draw = createDrawTool({ aim, state, setup, cameras });
   const point = createPointTool(canvas, { aim, state, setup, cameras, markers, props, actions });
-  const dragged = [bend, place];
+  const pose = createPoseTool(canvas, { aim, state, setup, cameras, block, grips, answer });
+  const dragged = [pose, bend, place];
   let active = null, waiting = false, pressedAt = null;
 
   const stop = (event) => { event.stopImmediatePropagation(); event.preventDefault(); };
@@ -33,7 +35,7 @@ export function createTools(canvas, signs, scene, { state, setup, cameras, marke
   function move(event) {
     if (active) {
       aim.at(event);
-      const says = active.move();
+      const says = active.move(event);
       if (says) { state.set({ dragSays: says }); changed(); }
       stop(event);
       return;

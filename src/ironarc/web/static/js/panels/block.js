@@ -1,0 +1,379 @@
+// The Block panel: what is taken and what can be done with it, by pages. The pages are drawn by the server; what
+// changes with every pose (what is taken, pins, layers, curves, the shelf) is filled in here.
+import { getJson, keptAddress, postJson } from "../api.js";
+import { createEaseChart } from "../block/easechart.js";
+import { easeOf, spanAround } from "../block/shares.js";
+import { curveName, curveWords } from "../trestle/curves.js";
+import { kindAt, rowsOf } from "../trestle/keyrows.js";
+import { carriedRow, element, layerRow, pinRow, showHolderParts } from "./block_lists.js";
+import { createFields } from "./fields.js";
+import { createShelf } from "./shelf.js";
+
+const HINTS = {
+  reach: "Drag a grip; Alt and arrows nudge by 1 cm, with Shift by 1 mm. Tab walks along the body.",
+  turn: "Drag a grip to swing its bone, its collar to twist it.",
+};
+
+const POSE = 0.5; // share of the joints keyed that makes a frame a pose
+
+export function createBlockPanel(panel, state, setup, { actions, block, keys, curves }) {
+  const { number, whole, all } = createFields(actions.say);
+  const chart = createEaseChart(panel, { commit: ease });
+  const shelf = createShelf(panel, state, setup, { actions, block, keys });
+  const who = () => block.who(), frame = () => state.get("frame");
+  const there = () => state.get("step") === "block" && panel.querySelector(".block-head");
+  const layer = () => keys.layerOf();
+  const one = (css) => panel.querySelector(css);
+  const edit = (kind, more) => block.commit({ kind, performer: who(), ...more });
+
+  // --- what is taken, and what is chosen ------------------------------------------------------------
+  function showTaken() {
+    const taken = state.get("grips"), says = one("#taken");
+    says.replaceChildren();
+    if (!taken.length) says.append(element("span", "text-quiet", "Nothing is taken: click a grip on the figure."));
+    for (const name of taken) {
+      const chip = element("button", "chip mr-1 mb-1", `${name} ×`);
+      chip.title = `Let go of ${name}`;
+      chip.dataset.drop = name;
+      says.append(chip);
+    }
+    const hover = state.get("gripHover");
+    one("#block-hint").textContent = hover && !taken.includes(hover) ? `${hover}: click to take it, Shift to take it too` : HINTS[state.get("options").tool];
+    const side = taken.some((name) => /foot|heel|ball|toe/.test(name));
+    one('[data-form="roll"]').classList.toggle("opacity-50", !side);
+  }
+
+  function showAnswer() {
+    const tried = state.get("tried"), box = one("#block-answer");
+    box.classList.toggle("hidden", !tried);
+    one("#block-hint").classList.toggle("hidden", Boolean(tried));
+    if (tried) {
+      const up = ((tried.com[1] - setup.floor) * 100).toFixed(0), parts = [`CoG ${up} cm up`];
+      if (tried.margin_cm !== null) parts.push(tried.margin_cm >= 0 ? `would stand, ${tried.margin_cm.toFixed(0)} cm inside` : `would tip, ${(-tried.margin_cm).toFixed(0)} cm outside`);
+      else parts.push(tried.holds_on ? "holds on by its hands" : "nothing bears it");
+      if (tried.off_arc_cm !== null) parts.push(`${tried.off_arc_cm.toFixed(1)} cm off the arc`);
+      for (const { part, cm } of tried.missed) parts.push(`${part} lacks ${cm.toFixed(1)} cm`);
+      box.textContent = [...parts, ...tried.says].join(" · ");
+    }
+    const pending = state.get("pending").length > 0;
+    one("#pending").classList.toggle("hidden", !pending);
+    one("#pending").classList.toggle("flex", pending);
+    const lost = one("#not-saved");
+    lost.classList.toggle("hidden", !state.get("notSaved"));
+    lost.textContent = state.get("notSaved");
+  }
+
+  function showOptions() {
+    const options = state.get("options"), beat = beatHere();
+    for (const group of panel.querySelectorAll("[data-choice]")) {
+      const { choice } = group.dataset, now = { beat, look: state.get("trial") ?? "", kind: null }[choice] ?? options[choice];
+      for (const button of group.children) button.setAttribute("aria-pressed", String(button.dataset.value === now));
+    }
+    for (const box of panel.querySelectorAll("[data-option]")) box.checked = options[box.dataset.option];
+    for (const part of panel.querySelectorAll("[data-for-tool]")) part.classList.toggle("hidden", part.dataset.forTool !== options.tool);
+    const unit = options.tool === "turn" ? "°" : "cm";
+    for (const sign of panel.querySelectorAll('[data-form="typed"] i')) sign.textContent = unit;
+    showTab();
+    showTaken();
+  }
+
+  function showTab() {
+    for (const tab of panel.querySelectorAll("[data-tab]")) tab.setAttribute("aria-pressed", String(tab.dataset.tab === state.get("tab")));
+    for (const page of panel.querySelectorAll("[data-page]")) page.classList.toggle("hidden", page.dataset.page !== state.get("tab"));
+  }
+
+  const poseRow = () => rowsOf(state.get("block"), [])[0];
+  function beatHere() {
+    const data = state.get("block");
+    if (!data) return null;
+    const key = poseRow().keys.find(([f]) => f === frame());
+    return data.beats.find((b) => b.frame === frame())?.kind ?? (key ? kindAt(data, frame(), key[1]) : null);
+  }
+
+  const keyedFrames = () => {
+    const { frames, parts } = state.get("keysTaken");
+    if (frames.length === 2) return frames;
+    const rows = rowsOf(state.get("block"), state.get("openParts")), own = rows.filter((row) => parts.includes(row.part) && row.part);
+    if (own.length) return own[0].keys.map(([f]) => f);
+    // poses of the whole body, as far as there are any: what is keyed between them belongs to the way
+    const poses = rows[0].keys.filter(([, share]) => share >= POSE);
+    return (poses.length > 1 ? poses : rows[0].keys).map(([f]) => f);
+  };
+  const span = () => (state.get("block") ? spanAround(keyedFrames(), frame()) : null);
+
+  function showKeys() {
+    const { frames, parts } = state.get("keysTaken"), words = parts.map((p) => p || "the pose").slice(0, 4).join(", ");
+    one("#keys-taken").textContent = frames.length ? `${words}: ${frames.slice(0, 8).join(", ")}${frames.length > 8 ? "…" : ""}` : "None. Click a key on the trestle, or drag round some.";
+    const now = span();
+    one("#ease-span").textContent = now ? `${now[0]} to ${now[1]}: drag a tick, and the spacing follows` : "Two keys with frames between them have an ease.";
+    chart.show(now, now && easeOf(state.get("block"), now, keys.partsOf()));
+    const others = state.get("block") ? keyedFrames().filter((f) => f !== frame()) : [], around = spanAround(others, frame());
+    fill('[data-form="between"]', { a: around?.[0] ?? setup.first, b: around?.[1] ?? setup.last });
+    fill('[data-form="stretch"]', { about: frames[0] ?? frame() });
+    fill('[data-form="hold"]', { to: Math.min(frame() + 8, setup.last) });
+    for (const name of ["steps", "smooth"]) fill(`[data-form="${name}"]`, { start: setup.first, end: setup.last });
+    fill('[data-form="height"]', { start: setup.first, end: setup.last });
+    fill('[data-form="pin"]', { start: frame(), end: Math.min(frame() + 12, setup.last) });
+    const choice = one('[data-choice="beat"]');
+    for (const button of choice.children) button.setAttribute("aria-pressed", String(button.dataset.value === beatHere()));
+  }
+
+  // Fields that nobody has typed into follow the playhead
+  function fill(css, values) {
+    const form = one(css);
+    if (form) for (const [name, value] of Object.entries(values)) if (!("typed" in form.elements[name].dataset)) form.elements[name].value = value;
+  }
+
+  function showLayers() {
+    const data = state.get("block"), choose = one("#key-layer");
+    if (!data) return;
+    choose.replaceChildren(...(data.layer_is_new ? [new Option("keys → a new layer", "", true, true)] : []),
+      ...data.layers.filter((l) => !l.dense).map((l) => new Option(`keys → ${l.name}`, l.id, false, l.id === data.layer)));
+    one("#layer-list").replaceChildren(...data.layers.map((l) => layerRow(l, data.layer, frame())));
+  }
+
+  function showPins() {
+    const data = state.get("block"), form = one('[data-form="pin"]'), carry = one('[data-form="carry"]');
+    if (!data) return;
+    const was = form.elements.to.value;
+    form.elements.to.replaceChildren(new Option("the world", ""), ...data.holders.map((h) => new Option(h.name, h.id)));
+    if ([...form.elements.to.options].some((o) => o.value === was)) form.elements.to.value = was;
+    showHolderParts(form, data.holders);
+    carry.classList.toggle("hidden", !data.props.length);
+    carry.elements.prop.replaceChildren(...data.props.map((prop) => new Option(prop.name, prop.id)));
+    one("#carry-list").replaceChildren(...data.carried.map(carriedRow));
+    one("#pin-list").replaceChildren(...data.pins.map(pinRow));
+  }
+
+  function showCurves() {
+    const list = one("#curve-list"), shown = state.get("curvesShown");
+    list.replaceChildren(...state.get("curves").map((curve) => {
+      const label = element("label", "flex items-center gap-1.5 text-xs"), box = Object.assign(element("input", "accent-steel"), { type: "checkbox", checked: !shown.length || shown.includes(curveName(curve)) });
+      box.dataset.curve = curveName(curve);
+      label.append(box, `${curveWords(curve)}, ${curve.unit}${curve.keys.length ? "" : " · a value on every frame"}`);
+      return label;
+    }));
+    one("#curves-says").textContent = state.get("curves").length ? "Drag keys and the ends of slopes; Alt breaks a slope in two." : "Take a part that is keyed on this layer, and its curves stand under the trestle.";
+  }
+
+  async function showSets() {
+    try {
+      const own = await getJson("/sets.json"), data = state.get("block");
+      if (!there() || !data) return;
+      const list = one("#set-list"), body = Object.entries(data.sets), byPart = (parts) => data.grips.filter((g) => parts.includes(g.part) || parts.includes(g.name)).map((g) => g.name);
+      const sets = [...data.parts.map((part) => [part, [part]]), ...body, ["all", data.parts], ...Object.entries(own)];
+      list.replaceChildren(...sets.map(([name, parts]) => { const chip = element("button", "chip", name); chip.dataset.set = JSON.stringify(byPart(parts)); chip.title = `Take ${name}`; return chip; }));
+    } catch (error) { actions.say(error.message); }
+  }
+
+  // --- what the panel's controls do ------------------------------------------------------------------
+  function ease([start, end], [leaves, arrives]) {
+    return edit("ease_span", { start, end, leaves, arrives, parts: keys.partsOf(), layer: layer() });
+  }
+
+  const DO = {
+    "key-it": () => block.keep(), "put-back": () => block.putBack(), "set-keys": () => block.setKeys(state.get("grips")), "set-pose": () => block.setKeys([]),
+    ghost: () => { const had = state.get("ghostFrames"); state.set({ ghostFrames: had.includes(frame()) ? had.filter((f) => f !== frame()) : [...had, frame()].slice(-4) }); },
+    copy: () => block.copy(), "copy-keys": () => keys.copyTo(frame()), "delete-keys": () => keys.remove(), "pin-touching": () => edit("pin_touching", { frame: frame() }),
+    reverse: () => { const { curves: taken, frames } = curves.taken(); edit("reverse_curve", { curves: taken, start: Math.min(...frames), end: Math.max(...frames), layer: layer() }); },
+    "about-floor": () => { const form = one('[data-form="scale-curve"]'); form.elements.about.value = (setup.floor * 100).toFixed(1); state.set({ curveLine: setup.floor * 100 }); },
+  };
+
+  const field = (form, name) => form.elements[name];
+  const FORMS = {
+    typed(form) {
+      const by = ["x", "y", "z"].map((name) => (form.elements[name].value.trim() ? number(form.elements[name], name) : 0));
+      if (!all(...by)) return;
+      if (state.get("options").tool === "turn") block.finish([{ do: "turn", grip: state.get("grips").at(-1), swing_rad: by.map((v) => (v * Math.PI) / 180), twist_rad: 0, rest: state.get("options").rest, bone: state.get("options").bone }]);
+      else block.finish([actions.reach(by.map((v) => v / 100))]);
+    },
+    reset: (form) => block.finish([{ do: "reset", to: field(form, "to").value, parts: state.get("grips") }]),
+    paste(form) { const share = number(field(form, "share"), "The share"); if (all(share)) block.paste({ share: share / 100, mirrored: field(form, "mirrored").checked, place: field(form, "place").checked }); },
+    between(form) { const move = betweenOf(form); if (move) block.finish([move]); },
+    favour(form) { const share = number(field(form, "share"), "The middle"), now = span(); if (all(share) && now) edit("favour_span", { start: now[0], end: now[1], share: share / 100, parts: keys.partsOf(), layer: layer() }); },
+    stretch(form) { const factor = number(field(form, "factor"), "The stretch"), about = whole(field(form, "about")); if (all(factor, about)) keys.edit("stretch_keys", { about, factor: factor / 100 }); },
+    room(form) { const by = whole(field(form, "by")); if (all(by)) edit("make_room", { after: frame(), by, everyone: field(form, "everyone").checked }); },
+    hold(form) { const to = whole(field(form, "to")), drift = number(field(form, "drift"), "The drift"); if (all(to, drift)) edit("hold_pose", { frame: frame(), to, parts: keys.partsOf(), layer: layer(), drift: drift / 100 }); },
+    steps(form) { const [start, end] = ["start", "end"].map((n) => whole(field(form, n))); if (all(start, end)) edit("on_steps", { start, end, step: Number(field(form, "step").value), parts: keys.partsOf(), layer: layer() }); },
+    chain(form, submitter) {
+      const by = field(form, "by").value.split(",").map((v) => Number.parseInt(v, 10));
+      if (!by.every(Number.isInteger)) { actions.say("Frames are whole numbers, with commas between."); return; }
+      if (submitter?.name === "delay") edit("delay_part", { parts: chainParts(), by: by[0], layer: layer() });
+      else edit("offset_chain", { parts: chainParts(), by, layer: layer() });
+    },
+    trail(form) {
+      const [length, stiffness_hz, damping, gravity] = ["length", "stiffness", "damping", "gravity"].map((n) => number(field(form, n), n));
+      if (all(length, stiffness_hz, damping, gravity)) edit("trail_part", { parts: chainParts(), length, stiffness_hz, damping, gravity });
+    },
+    height(form) {
+      const [start, end] = ["start", "end"].map((n) => whole(field(form, n))), typed = field(form, "scale").value.trim();
+      const scale = typed ? number(field(form, "scale"), "The scale") / 100 : null;
+      if (all(start, end) && (scale === null || all(scale))) edit("take_height", { source: field(form, "source").value, start, end, of: field(form, "of").value, scale });
+    },
+    "scale-curve"(form) { const factor = number(field(form, "factor"), "The scale"), about = number(field(form, "about"), "The line"); if (all(factor, about)) edit("scale_curve", { ...curves.taken(), factor: factor / 100, about, layer: layer() }); },
+    "shift-curve"(form) { const by = number(field(form, "by"), "The shift"); if (all(by)) edit("shift_curve", { ...curves.taken(), by, layer: layer() }); },
+    async smooth(form) {
+      const [start, end] = ["start", "end"].map((n) => whole(field(form, n))), strength = number(field(form, "strength"), "The bumps");
+      if (!all(start, end, strength)) return;
+      const were = state.get("curves");
+      if (await edit("smooth_curve", { parts: state.get("grips"), start, end, strength, layer: shownLayer() })) state.set({ curvesWere: were });
+    },
+    thin(form) { const within_mm = number(field(form, "within"), "What is kept"); if (all(within_mm)) edit("thin", { within_mm, parts: state.get("grips"), layer: shownLayer() }); },
+    async pin(form) {
+      const [start, end, ease_in, ease_out] = ["start", "end", "ease_in", "ease_out"].map((n) => whole(field(form, n))), weight = number(field(form, "weight"), "The weight") / 100;
+      if (!all(start, end, ease_in, ease_out, weight)) return;
+      const part = state.get("grips").at(-1);
+      if (!part) { actions.say("Take the part that is to be held first: click its grip on the figure."); return; }
+      const typed = ["x", "y", "z"].map((n) => field(form, n).value.trim()), at_cm = typed.every(Boolean) ? typed.map(Number) : null;
+      const [place, direction, grips] = ["place", "direction", "grips"].map((n) => field(form, n).checked), to = field(form, "to").value;
+      const joint = to && !field(form, "joint").classList.contains("hidden") ? field(form, "joint").value : "";
+      await edit("add_pin", { part, start, end, frame: frame(), to, joint, at_cm, ease_in, ease_out, weight, place, direction, grips });
+    },
+    roll(form) {
+      const pin = one('[data-form="pin"]').elements, side = state.get("grips").at(-1)?.match(/^(left|right) (foot|heel|ball|toe)$/)?.[1];
+      if (!side) { actions.say("Take a foot first, then say on which frames it rolls over its ball and its toe."); return; }
+      const [start, end, to_ball, to_toe] = [whole(pin.start), whole(pin.end), whole(field(form, "ball")), whole(field(form, "toe"))];
+      if (all(start, end, to_ball, to_toe)) edit("roll_foot", { side, start, to_ball, to_toe, end });
+    },
+    carry(form) {
+      const pin = one('[data-form="pin"]').elements, [start, end] = [whole(pin.start), whole(pin.end)], part = state.get("grips").at(-1);
+      if (!part) actions.say("Take the hand that is to carry it first.");
+      else if (all(start, end)) edit("carry_prop", { item: field(form, "prop").value, part, start, end, frame: frame() });
+    },
+    feet(form) { const pin = one('[data-form="pin"]').elements, [start, end] = [whole(pin.start), whole(pin.end)]; if (all(start, end)) edit("feet_to_floor", { start, end, how: field(form, "how").value }); },
+    async "new-layer"(form) { if (await edit("add_hand_layer", { name: field(form, "name").value, parts: field(form, "only").checked ? state.get("grips") : [] })) { field(form, "name").value = ""; state.set({ keyLayer: state.get("block").layers[0].id }); } },
+    shelve: (form) => shelf.keep(field(form, "name").value),
+    async "keep-set"(form) {
+      try { await postJson("/sets", { name: field(form, "name").value, parts: state.get("grips") }); field(form, "name").value = ""; showSets(); } catch (error) { actions.say(error.message); }
+    },
+  };
+
+  // A part is taken by any of its grips; a chain is the part as a whole
+  const chainParts = () => [...new Set(state.get("grips").map((name) => state.get("block").grips.find((g) => g.name === name).part))];
+  // Smoothing and thinning work on motion with a value on every frame too, which nothing else can key
+  const shownLayer = () => (state.get("block").layer_is_new ? "" : state.get("block").layer);
+
+  function betweenOf(form) {
+    const a = whole(field(form, "a")), b = whole(field(form, "b")), share = number(field(form, "share"), "What it favours") / 100;
+    return all(a, b, share) ? { do: "between", a, b, share, parts: state.get("grips") } : null;
+  }
+
+  const LAYER_DO = {
+    mute: (id, l) => edit("mute_layer", { layer_id: id, muted: !l.muted }), only: (id) => edit("only_layer", { layer_id: id }), up: (id) => edit("move_layer", { layer_id: id, way: "up" }), down: (id) => edit("move_layer", { layer_id: id, way: "down" }),
+    split: (id) => edit("split_layer", { layer_id: id, parts: state.get("grips") }), merge: (id) => edit("merge_layer", { layer_id: id }), delete: (id) => edit("delete_layer", { layer_id: id }),
+    copy: (id) => copyLayer(id),
+    "key-weight": (id, l, row) => edit("key_layer_weight", { layer_id: id, frame: frame(), weight: l.weight_keys.some(([f]) => f === frame()) ? null : Number(row.querySelector("[data-weight]").value) / 100 }),
+  };
+
+  async function copyLayer(id) {
+    try {
+      const others = (await getJson("/shots.json")).filter((s) => s.id !== setup.shot), row = one(`[data-layer="${id}"]`);
+      const choose = element("select", "field mt-1 h-[28px] w-full text-xs");
+      choose.append(new Option("to which shot?", ""), ...others.map((s) => new Option(s.name, s.id)));
+      choose.setAttribute("aria-label", "Shot the layer is copied to");
+      choose.addEventListener("change", async () => {
+        try {
+          const { says } = await postJson(`/shots/${setup.shot}/copy-layer`, { revision: state.get("revision"), performer: who(), layer: id, to_shot: Number(choose.value) });
+          actions.note(says);
+        } catch (error) { actions.say(error.message); }
+        choose.remove();
+      });
+      row.append(choose);
+      choose.focus();
+    } catch (error) { actions.say(error.message); }
+  }
+
+  const PIN_DO = {
+    take: (pin) => block.take([pin.part]), mute: (pin) => edit("set_pin", { pin: pin.id, muted: !pin.muted }), remove: (pin) => edit("remove_pin", { pin: pin.id }),
+    change(pin) {
+      const form = one('[data-form="pin"]').elements, w = number(form.weight, "The weight") / 100, [start, end, ease_in, ease_out] = ["start", "end", "ease_in", "ease_out"].map((n) => whole(form[n]));
+      if (all(w, start, end, ease_in, ease_out)) edit("set_pin", { pin: pin.id, start, end, ease_in, ease_out, weight: w, place: form.place.checked, direction: form.direction.checked, grips: form.grips.checked });
+    },
+  };
+
+  panel.addEventListener("click", (event) => {
+    if (!there()) return;
+    const button = event.target.closest("button");
+    if (!button || button.disabled) return;
+    const { block: what, tab, value, drop, mirror, ease: shape, nudge, slopes, set, layerDo, pinDo } = button.dataset;
+    const group = button.closest("[data-choice]")?.dataset.choice;
+    if (what) DO[what]();
+    if (tab) state.set({ tab });
+    if (group) choose(group, value);
+    if (drop) block.take(state.get("grips").filter((name) => name !== drop));
+    if (mirror) block.finish([{ do: "mirror", how: mirror }]);
+    if (shape) { const now = span(); if (now) ease(now, state.get("block").eases[shape]); else actions.say("Put the playhead between two keys first."); }
+    if (nudge) keys.nudge(Number(nudge));
+    if (slopes) edit("set_slopes", { ...curves.taken(), how: slopes, layer: layer() });
+    if (set) block.take(JSON.parse(set));
+    if (layerDo) { const row = button.closest("[data-layer]"), id = row.dataset.layer; LAYER_DO[layerDo](id, state.get("block").layers.find((l) => l.id === id), row); }
+    if (button.dataset.putDown) { const [item, hold] = button.dataset.putDown.split("|"); block.commit({ kind: "put_down", item, hold }); }
+    if (pinDo) PIN_DO[pinDo](state.get("block").pins.find((p) => p.id === button.closest("[data-pin]").dataset.pin));
+  });
+
+  function choose(group, value) {
+    if (group === "beat") edit("mark_beat", { frame: frame(), beat: beatHere() === value && state.get("block").beats.some((b) => b.frame === frame()) ? "" : value });
+    else if (group === "look") actions.look(value);
+    else if (group === "kind") { const now = span(); if (now) edit("set_span_kind", { start: now[0], end: now[1], how: value, parts: keys.partsOf(), layer: layer() }); } else block.setOptions({ [group]: value });
+  }
+
+  panel.addEventListener("submit", (event) => {
+    const form = event.target.dataset.form;
+    if (!there() || !form || !FORMS[form]) return;
+    event.preventDefault();
+    FORMS[form](event.target, event.submitter);
+    for (const typed of event.target.querySelectorAll("[data-typed]")) if (!["shelve", "new-layer", "keep-set"].includes(form)) delete typed.dataset.typed;
+  });
+
+  panel.addEventListener("change", (event) => {
+    if (!there()) return;
+    const { target } = event;
+    if (target.dataset.option) block.setOptions({ [target.dataset.option]: target.checked });
+    if (target.id === "key-layer") state.set({ keyLayer: target.value });
+    if ("layerName" in target.dataset) edit("rename_layer", { layer_id: target.closest("[data-layer]").dataset.layer, name: target.value });
+    if (target.name === "to" && target.form?.dataset.form === "pin") showHolderParts(target.form, state.get("block").holders);
+    if (target.dataset.curve) state.set({ curvesShown: [...panel.querySelectorAll("[data-curve]")].filter((box) => box.checked).map((box) => box.dataset.curve) });
+    if (target.form?.dataset.form === "height") preview(target.form);
+    if (target.name === "about" && target.form?.dataset.form === "scale-curve") state.set({ curveLine: Number.parseFloat(target.value) || 0 });
+  });
+
+  // The breakdown is seen while its slider is drawn
+  panel.addEventListener("input", (event) => {
+    const { target } = event, form = target.form;
+    if (!there() || form?.dataset.form !== "between" || target.name !== "slide") return;
+    form.elements.share.value = target.value;
+    const move = betweenOf(form);
+    if (move) block.tryMoves([move]);
+  });
+
+  async function preview(form) {
+    const query = Object.fromEntries(["source", "start", "end", "of", "scale"].map((n) => [n, form.elements[n].value]));
+    try {
+      const found = await getJson(keptAddress(setup, state.get("seen"), "handed.json", { who: who(), ...query }));
+      one("#handed").textContent = `Scaled to ${(found.scale * 100).toFixed(0)} %: ${found.rise_cm.toFixed(0)} cm up, which hangs ${found.hang_frames.toFixed(1)} f; the span has ${found.span_frames}.`;
+    } catch (error) { one("#handed").textContent = error.message; }
+  }
+
+  function settle() {
+    if (!there()) return;
+    showOptions();
+    showAnswer();
+    if (!state.get("block")) return;
+    showKeys();
+    showLayers();
+    showPins();
+    showCurves();
+    showSets();
+    shelf.show();
+  }
+
+  const when = (keys_, work) => state.on(keys_, () => { if (there() && state.get("block")) work(); });
+  state.on(["options", "trial", "tab", "grips"], () => { if (there()) showOptions(); });
+  state.on(["gripHover"], () => { if (there()) showTaken(); });
+  state.on(["tried", "pending", "notSaved"], () => { if (there()) showAnswer(); });
+  when(["frame", "keysTaken", "block"], showKeys);
+  when(["block"], () => { showLayers(); showPins(); showSets(); });
+  when(["frame"], showLayers);
+  when(["curves", "curvesShown"], showCurves);
+  return { settle };
+}

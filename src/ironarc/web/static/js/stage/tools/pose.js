@@ -1,0 +1,152 @@
+// Poses the body by its grips: Reach brings a grip somewhere, Turn swings the bone it ends; a collar twists it. Beads of a
+// part's path are dragged too: the part goes there on that frame. Shift and a drag over nothing takes what lies inside.
+import * as THREE from "../../../vendor/three.js";
+import { add, cross, dot, gripAt, length, scale, sub, turnBetween, turnedJoint } from "../../block/turning.js";
+import { performerOf } from "../../scene.js";
+
+const UP = new THREE.Vector3(0, 1, 0), CLICK_PX = 4, NEAR_M = 0.05, RAD_PX = Math.PI / 360;
+
+export function createPoseTool(canvas, { aim, state, setup, cameras, block, grips, answer }) {
+  const box = document.createElement("div");
+  box.className = "marquee hidden";
+  canvas.parentElement.append(box);
+  let drag = null;
+
+  const reader = () => performerOf(setup, state.get("who"));
+  const index = () => state.get("frame") - setup.first;
+  const placeOf = (grip) => gripAt(state.get("motion"), reader().figure.joints, index(), grip);
+  const can = () => block.inBlock() && !state.get("playing") && !reader().locked && Boolean(state.get("block"));
+
+  function originOf(joint) {
+    const motion = state.get("motion"), at = (index() * reader().figure.joints + joint) * 7;
+    return [motion[at], motion[at + 1], motion[at + 2]];
+  }
+
+  // The plane a drag runs in, through a point
+  function planeAt(point, along) {
+    const through = new THREE.Vector3(...point), facing = cameras.current().getWorldDirection(new THREE.Vector3()).negate();
+    if (along === "floor") return new THREE.Plane().setFromNormalAndCoplanarPoint(UP, through);
+    if (along === "up") return new THREE.Plane().setFromNormalAndCoplanarPoint(facing.setY(0).normalize(), through);
+    return new THREE.Plane().setFromNormalAndCoplanarPoint(facing, through);
+  }
+
+  function begin(event) {
+    if (!can()) return false;
+    const options = state.get("options"), name = grips.hit(event);
+    if (grips.onCollar(event)) { drag = { mode: "twist", grip: state.get("grips").at(-1), x: event.clientX }; return true; }
+    if (name) {
+      const fresh = !state.get("grips").includes(name);
+      if (event.shiftKey) { block.take([name], { add: true }); return false; }
+      if (fresh) block.take([name]);
+      const grip = grips.gripOf(name), from = placeOf(grip);
+      drag = { mode: options.tool, name, grip, from, plane: planeAt(from, options.tool === "reach" ? options.along : "view"), x: event.clientX, y: event.clientY };
+      drag.pivot = originOf(turnedJoint(grip, state.get("block").joints, options.bone));
+      canvas.focus({ preventScroll: true });
+      return true;
+    }
+    const bead = event.target === canvas ? answer.beadAt(aim.raycaster) : null;
+    if (bead !== null && state.get("grips").length && state.get("partPath").length) return beginBead(bead);
+    if (event.target === canvas && event.shiftKey) { drag = { mode: "marquee", x: event.clientX, y: event.clientY }; return true; }
+    return false;
+  }
+
+  function beginBead(bead) {
+    state.set({ frame: setup.first + bead });
+    const name = state.get("grips").at(-1), grip = grips.gripOf(name), from = placeOf(grip);
+    drag = { mode: "reach", name, grip, from, plane: planeAt(from, "view"), x: 0, y: 0, bead: true };
+    return true;
+  }
+
+  function byOf(pointed) {
+    const { along } = state.get("options"), by = sub(pointed.toArray(), drag.from);
+    if (drag.bead || along === "view") return by;
+    if (along === "floor") return [by[0], 0, by[2]];
+    if (along === "up") return [0, by[1], 0];
+    // towards the place its pin holds it to, or straight to the floor
+    const pin = state.get("block").pins.find((p) => p.part === drag.name && p.at.length);
+    const to = pin ? scale(pin.at, 0.01) : [drag.from[0], setup.floor, drag.from[2]];
+    const way = sub(to, drag.from), size = length(way);
+    return size < 1e-4 ? [0, 0, 0] : scale(way, dot(by, way) / (size * size));
+  }
+
+  function moveOf(event) {
+    const options = state.get("options");
+    if (drag.mode === "twist") return { do: "turn", grip: drag.grip, swing_rad: [0, 0, 0], twist_rad: (event.clientX - drag.x) * RAD_PX * 2, rest: options.rest, bone: options.bone };
+    const pointed = aim.on(drag.plane);
+    if (drag.mode === "turn") {
+      const arm = sub(drag.from, drag.pivot);
+      let swing;
+      if (length(arm) > NEAR_M && pointed) swing = turnBetween(arm, sub(pointed.toArray(), drag.pivot));
+      else {
+        const right = new THREE.Vector3().setFromMatrixColumn(cameras.current().matrixWorld, 0).toArray();
+        swing = add([0, (event.clientX - drag.x) * RAD_PX * 2, 0], scale(right, (event.clientY - drag.y) * RAD_PX * 2));
+      }
+      return { do: "turn", grip: drag.name, swing_rad: swing, twist_rad: 0, rest: options.rest, bone: options.bone };
+    }
+    return pointed ? reachOf(state, byOf(pointed)) : null;
+  }
+
+  function says(move) {
+    if (move.do === "turn") return `${move.grip} turned ${Math.round((length(move.swing_rad) + Math.abs(move.twist_rad)) * 57.3)}°`;
+    const [x, y, z] = move.by_m.map((v) => (v * 100).toFixed(0));
+    return `${move.grips.join(", ")}: ${x} cm across, ${y} up, ${z} along`;
+  }
+
+  function drawBox(event) {
+    const r = canvas.getBoundingClientRect(), [x0, x1] = [drag.x, event.clientX].sort((a, b) => a - b), [y0, y1] = [drag.y, event.clientY].sort((a, b) => a - b);
+    Object.assign(box.style, { left: `${x0 - r.left}px`, top: `${y0 - r.top}px`, width: `${x1 - x0}px`, height: `${y1 - y0}px` });
+    box.classList.remove("hidden");
+    drag.box = [x0 - r.left, y0 - r.top, x1 - r.left, y1 - r.top];
+  }
+
+  function putBack() {
+    box.classList.add("hidden");
+    drag = null;
+    block.putBack();
+  }
+
+  return {
+    hint(event) {
+      if (!can()) return null;
+      const name = grips.hit(event);
+      if (grips.onCollar(event)) return "drag sideways to twist";
+      return name ? `${name}: drag to ${state.get("options").tool === "turn" ? "turn" : "move"} it, Shift to take it too` : null;
+    },
+    begin,
+    move(event) {
+      if (drag.mode === "marquee") { drawBox(event); return "what lies inside is taken"; }
+      if (Math.hypot(event.clientX - drag.x, event.clientY - drag.y) < CLICK_PX && !drag.moved && !drag.bead) return null;
+      drag.moved = true;
+      const move = moveOf(event);
+      if (!move) return null;
+      drag.last = move;
+      block.tryMoves([move]);
+      return says(move);
+    },
+    async end() {
+      const { mode, last, box: inside } = drag;
+      drag = null;
+      box.classList.add("hidden");
+      if (mode === "marquee") {
+        if (!inside) { block.take([]); return; }
+        const found = [...grips.places(cameras.current(), canvas.clientWidth, canvas.clientHeight)]
+          .filter(([, p]) => p.x >= inside[0] && p.x <= inside[2] && p.y >= inside[1] && p.y <= inside[3]).map(([name]) => name);
+        block.take(found);
+        return;
+      }
+      if (last) await block.finish([last]);
+    },
+    cancel: putBack,
+  };
+}
+
+// The move that brings what is taken by so many metres, with the options that are set
+export function reachOf(state, by_m) {
+  const { how, keep, touching, gaze, stretch, snap } = state.get("options");
+  return { do: "reach", grips: state.get("grips"), by_m, how, keep, stay: touching ? "touching" : "pins", gaze, stretch, snap };
+}
+
+export const acrossOf = (cameras) => {
+  const right = new THREE.Vector3().setFromMatrixColumn(cameras.current().matrixWorld, 0).toArray();
+  return { right, up: [0, 1, 0], ahead: cross(right, [0, 1, 0]) };
+};

@@ -1,0 +1,179 @@
+// Curves of the parts taken, on the trestle's own frame axis: keys are dragged in time and value, slopes by their ends.
+import { EDGE, GUTTER } from "./timeview.js";
+import { node, patch } from "./svg.js";
+
+const HEIGHT = 150, TOP = 20, BOTTOM = 10, ARM_PX = 34, LEAST_SPAN = { "°": 10, cm: 4 }, DRAG_PX = 3;
+const INKS = ["#20252B", "#2B5876", "#9E3A1B", "#7d5610", "#33766A", "#7f9bb0"];
+
+export const curveName = ({ joint, channel }) => `${joint}|${channel}`;
+const WORDS = { rx: "turn x", ry: "turn y", rz: "turn z", tx: "x", ty: "up", tz: "z", height: "over the floor" };
+export const curveWords = ({ joint, channel }) => `${joint} ${WORDS[channel] ?? channel}`;
+
+// How a value lies across the height: of one unit only, the first curve's
+export function scaleOf(curves, frames) {
+  const unit = curves[0]?.unit ?? "°", own = curves.filter((curve) => curve.unit === unit);
+  let low = Infinity, high = -Infinity;
+  for (const { values, keys } of own) for (const v of [...values.slice(frames[0], frames[1] + 1), ...keys.map((k) => k.value)]) { low = Math.min(low, v); high = Math.max(high, v); }
+  if (!Number.isFinite(low)) { low = -1; high = 1; }
+  const least = LEAST_SPAN[unit], middle = (low + high) / 2, half = Math.max(high - low, least) / 2 * 1.15;
+  const per = (HEIGHT - TOP - BOTTOM) / (2 * half);
+  return { unit, per, y: (v) => TOP + (middle + half - v) * per, value: (y) => middle + half - (y - TOP) / per };
+}
+
+export function createCurves(root, state, setup, { timeview, commit, fetchCurves }) {
+  const svg = document.createElementNS("http://www.w3.org/2000/svg", "svg");
+  svg.setAttribute("class", "curves block w-full select-none");
+  svg.setAttribute("height", HEIGHT);
+  svg.id = "curves";
+  root.before(svg);
+  let drag = null, scale = null;
+
+  const shownCurves = () => {
+    const chosen = state.get("curvesShown");
+    return state.get("curves").filter((curve) => !chosen.length || chosen.includes(curveName(curve)));
+  };
+  const visible = () => state.get("step") === "block" && state.get("tab") === "curves";
+
+  // A key as it stands while it is dragged
+  function dragged(curve, key) {
+    if (!drag) return key;
+    if (drag.mode === "keys" && drag.names.has(curveName(curve)) && drag.frames.includes(key.frame)) return { ...key, frame: key.frame + drag.byFrames, value: key.value + drag.byValue };
+    if (drag.mode === "slope" && drag.name === curveName(curve) && drag.frame === key.frame) return { ...key, [drag.side]: drag.slope, ...(drag.broken ? {} : { in: drag.slope, out: drag.slope }) };
+    return key;
+  }
+
+  function draw() {
+    const width = state.get("width");
+    svg.style.display = visible() ? "" : "none";
+    if (!visible() || !width) return;
+    const curves = shownCurves(), [a, b] = state.get("view"), from = Math.max(Math.floor(a) - setup.first, 0), to = Math.min(Math.ceil(b) - setup.first, setup.last - setup.first);
+    if (!drag) scale = scaleOf(curves, [from, to]);
+    svg.setAttribute("viewBox", `0 0 ${width} ${HEIGHT}`);
+    const { x } = timeview, taken = new Set(state.get("curveKeys"));
+    const line = state.get("curveLine"), lineY = scale.y(line);
+    const nodes = [node("rect", { x: GUTTER, y: 0, width: Math.max(width - GUTTER - EDGE, 1), height: HEIGHT, class: "curve-ground" }, [], "ground")];
+    if (lineY > TOP - 4 && lineY < HEIGHT) nodes.push(node("line", { x1: GUTTER, x2: width - EDGE, y1: lineY, y2: lineY, class: "curve-line" }, [], "line"));
+    curves.forEach((curve, i) => {
+      if (curve.unit !== scale.unit) return;
+      const ink = INKS[i % INKS.length], points = [];
+      for (let f = from; f <= to; f++) points.push(`${points.length ? "L" : "M"}${x(setup.first + f).toFixed(1)} ${scale.y(curve.values[f]).toFixed(1)}`);
+      nodes.push(node("path", { d: points.join(""), class: "curve", stroke: ink }, [], `c${curveName(curve)}`));
+      const before = state.get("curvesWere").find((was) => curveName(was) === curveName(curve));
+      if (before) nodes.push(node("path", { d: before.values.slice(from, to + 1).map((v, k) => `${k ? "L" : "M"}${x(setup.first + from + k).toFixed(1)} ${scale.y(v).toFixed(1)}`).join(""), class: "curve was" }, [], `w${curveName(curve)}`));
+      for (const standing of curve.keys) {
+        const key = dragged(curve, standing), name = `${curveName(curve)}|${standing.frame}`, kx = x(key.frame), ky = scale.y(key.value), on = taken.has(name);
+        if (on) for (const side of ["in", "out"]) {
+          const way = side === "in" ? -1 : 1, pxFrame = x(1) - x(0), rise = -key[side] * scale.per, size = Math.hypot(pxFrame, rise);
+          const ex = kx + way * (pxFrame / size) * ARM_PX, ey = ky + way * (rise / size) * ARM_PX;
+          nodes.push(node("line", { x1: kx, y1: ky, x2: ex, y2: ey, class: "slope-arm" }, [], `a${side}${name}`));
+          nodes.push(node("rect", { x: ex - 3.5, y: ey - 3.5, width: 7, height: 7, class: "slope-end", "data-slope": `${name}|${side}` }, [node("title", {}, `slope ${side}: drag; Alt breaks it`)], `e${side}${name}`));
+        }
+        nodes.push(node("circle", { cx: kx, cy: ky, r: on ? 5 : 4, class: `curve-key${on ? " is-taken" : ""}${key.meant === "broken" ? " is-broken" : ""}`, fill: ink, "data-curve-key": name }, [node("title", {}, `${curveWords(curve)} ${key.value.toFixed(1)} ${curve.unit}, frame ${key.frame}`)], `k${name}`));
+      }
+    });
+    const words = curves.length ? `${curves.slice(0, 3).map(curveWords).join(", ")}${curves.length > 3 ? " and more" : ""}, ${scale.unit}` : "No curve: take a part that has keys on this layer";
+    nodes.push(node("text", { x: GUTTER + 8, y: 13, class: "curve-words" }, words, "words"));
+    for (const v of [scale.value(TOP + 6), scale.value(HEIGHT - BOTTOM - 2)]) nodes.push(node("text", { x: GUTTER - 8, y: scale.y(v) + 4, "text-anchor": "end", class: "curve-number" }, v.toFixed(Math.abs(v) < 10 ? 1 : 0), `n${v > scale.value(HEIGHT / 2)}`));
+    patch(svg, nodes);
+  }
+
+  async function load() {
+    if (!visible()) { draw(); return; }
+    state.set({ curves: await fetchCurves() });
+  }
+
+  const where = (event) => { const r = svg.getBoundingClientRect(); return [event.clientX - r.left, event.clientY - r.top]; };
+  const layerOf = () => { const block = state.get("block"); return block.layer_is_new ? "" : block.layer; };
+
+  svg.addEventListener("pointerdown", (event) => {
+    const [x, y] = where(event), key = event.target.closest?.("[data-curve-key]"), slope = event.target.closest?.("[data-slope]");
+    if (event.button || x < GUTTER) return;
+    event.stopPropagation();
+    event.preventDefault();
+    svg.setPointerCapture(event.pointerId);
+    if (slope) {
+      const [joint, channel, frame, side] = slope.dataset.slope.split("|");
+      const curve = state.get("curves").find((c) => c.joint === joint && c.channel === channel), standing = curve.keys.find((k) => k.frame === Number(frame));
+      drag = { mode: "slope", name: `${joint}|${channel}`, joint, channel, frame: Number(frame), side, slope: standing[side], broken: event.altKey || standing.meant === "broken", at: [timeview.x(standing.frame), scale.y(standing.value)] };
+      return;
+    }
+    if (key) {
+      const name = key.dataset.curveKey, had = state.get("curveKeys");
+      state.set({ curveKeys: event.shiftKey ? [...new Set([...had, name])] : had.includes(name) ? had : [name], lastTaken: "curves" });
+      const names = state.get("curveKeys").map((n) => n.split("|"));
+      drag = { mode: "keys", x, y, byFrames: 0, byValue: 0, names: new Set(names.map(([j, c]) => `${j}|${c}`)), frames: [...new Set(names.map(([, , f]) => Number(f)))], level: event.ctrlKey };
+      return;
+    }
+    drag = { mode: "box", x, y, more: event.shiftKey };
+  });
+
+  svg.addEventListener("pointermove", (event) => {
+    if (!drag) return;
+    event.stopPropagation();
+    const [x, y] = where(event);
+    if (Math.hypot(x - (drag.x ?? x), y - (drag.y ?? y)) > DRAG_PX || drag.mode === "slope") drag.moved = true;
+    if (!drag.moved) return;
+    if (drag.mode === "keys") {
+      drag.byFrames = timeview.frameAt(x) - timeview.frameAt(drag.x);
+      drag.byValue = (drag.y - y) / scale.per;
+      state.set({ dragSays: `${drag.byFrames >= 0 ? "+" : "−"}${Math.abs(drag.byFrames)} f, ${drag.byValue >= 0 ? "+" : "−"}${Math.abs(drag.byValue).toFixed(1)} ${scale.unit}` });
+    }
+    if (drag.mode === "slope") {
+      const frames = (x - drag.at[0]) / (timeview.x(1) - timeview.x(0)), way = drag.side === "in" ? Math.min(frames, -0.05) : Math.max(frames, 0.05);
+      drag.slope = (drag.at[1] - y) / scale.per / way;
+      drag.broken ||= event.altKey;
+      state.set({ dragSays: `slope ${drag.slope.toFixed(1)} ${scale.unit} a frame${drag.broken ? ", broken" : ""}` });
+    }
+    draw();
+  });
+
+  async function letGo(event, keep) {
+    if (!drag) return;
+    event.stopPropagation();
+    const { mode, moved, byFrames, byValue, frames, names, joint, channel, frame, side, slope, broken, x, y, more } = drag;
+    state.set({ dragSays: null });
+    const [x1, y1] = where(event), performer = state.get("who"), layer = layerOf();
+    if (mode === "box") {
+      drag = null;
+      if (!moved) { state.set({ curveKeys: [], frame: timeview.frameAt(x), playing: false }); return; }
+      const inside = [...svg.querySelectorAll("[data-curve-key]")].filter((dot) => {
+        const cx = Number(dot.getAttribute("cx")), cy = Number(dot.getAttribute("cy"));
+        return cx >= Math.min(x, x1) && cx <= Math.max(x, x1) && cy >= Math.min(y, y1) && cy <= Math.max(y, y1);
+      }).map((dot) => dot.dataset.curveKey);
+      state.set({ curveKeys: more ? [...new Set([...state.get("curveKeys"), ...inside])] : inside, lastTaken: "curves" });
+      return;
+    }
+    if (keep && moved) {
+      if (mode === "slope") await commit({ kind: "set_slope", performer, joint, channel, frame, side, slope, layer, broken });
+      else if (byFrames || Math.abs(byValue) > 1e-6) {
+        const made = await commit({ kind: "move_curve_keys", performer, curves: [...names].map((n) => n.split("|")), frames, by_frames: byFrames, by_value: byValue, layer });
+        if (made && byFrames) state.set({ curveKeys: state.get("curveKeys").map((n) => { const [j, c, f] = n.split("|"); return `${j}|${c}|${Number(f) + byFrames}`; }) });
+      }
+    }
+    drag = null;
+    draw();
+  }
+  svg.addEventListener("pointerup", (event) => letGo(event, true));
+  svg.addEventListener("pointercancel", (event) => letGo(event, false));
+
+  state.on(["block", "grips", "step", "tab"], load);
+  state.on(["curves", "curvesShown", "curveKeys", "curveLine", "curvesWere", "view", "width"], draw);
+  return {
+    // The curves and frames that are taken, for the panel's tools; all shown curves and all their keys where none is
+    taken() {
+      const names = state.get("curveKeys").map((n) => n.split("|"));
+      if (names.length) return { curves: [...new Set(names.map(([j, c]) => `${j}|${c}`))].map((n) => n.split("|")), frames: [...new Set(names.map(([, , f]) => Number(f)))] };
+      const curves = shownCurves().filter((curve) => curve.keys.length);
+      return { curves: curves.map(({ joint, channel }) => [joint, channel]), frames: [...new Set(curves.flatMap((curve) => curve.keys.map((k) => k.frame)))] };
+    },
+    // Moves the keys taken by frames and by units of what is shown
+    async nudge(byFrames, byValue) {
+      const names = state.get("curveKeys").map((n) => n.split("|"));
+      if (!names.length) return;
+      const curves = [...new Set(names.map(([j, c]) => `${j}|${c}`))].map((n) => n.split("|")), frames = [...new Set(names.map(([, , f]) => Number(f)))];
+      const made = await commit({ kind: "move_curve_keys", performer: state.get("who"), curves, frames, by_frames: byFrames, by_value: byValue, layer: layerOf() });
+      if (made && byFrames) state.set({ curveKeys: names.map(([j, c, f]) => `${j}|${c}|${Number(f) + byFrames}`) });
+    },
+    cancel() { const was = Boolean(drag); drag = null; draw(); return was; },
+  };
+}
