@@ -6,7 +6,7 @@ from sqlalchemy import func, select
 from sqlalchemy.orm import Session
 
 from ironarc.core.document import Shot
-from ironarc.demo import deck_somersault, gangway_slip, gap_hop, gull_hop, mail_sack, swinging_crate
+from ironarc.demo import deck_somersault, gangway_slip, gap_hop, gull_hop, mail_sack, net_perch, swinging_crate
 from ironarc.demo.posing import key_shot
 from ironarc.demo.references import with_references
 from ironarc.store import shots
@@ -19,6 +19,7 @@ SHOTS: dict[str, Callable[[], Shot]] = {
     **{score.name: lambda score=score: key_shot(score) for score in SCORES},
     mail_sack.NAME: mail_sack.make,
     swinging_crate.NAME: swinging_crate.make,
+    net_perch.NAME: net_perch.make,
     gull_hop.NAME: gull_hop.make,
 }
 
