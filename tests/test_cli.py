@@ -43,7 +43,7 @@ def test_read_prints_a_summary_and_its_status_is_the_grade(files):
 
 
 @pytest.mark.parametrize(
-    "args", [("read", "bad.bvh"), ("read", "missing.bvh"), ("true", "bad.bvh", "-o", "x", "--arc")]
+    "args", [("read", "bad.bvh"), ("read", "missing.bvh"), ("true", "bad.bvh", "-o", "x", "--fix", "arc")]
 )
 def test_what_can_not_be_read_is_one_line_and_status_2(files, args):
     done = run(*(files / a if a.endswith(".bvh") else a for a in args))
@@ -180,11 +180,28 @@ def test_a_weighing_is_used_and_what_does_not_fit_is_told(files, tmp_path):
 
 
 def test_true_writes_a_file_that_reads_better(files, tmp_path):
-    done = run("true", files / "gap.bvh", "-o", tmp_path / "out.bvh", "--arc")
+    done = run("true", files / "gap.bvh", "-o", tmp_path / "out.bvh", "--fix", "footing,arc:height")
     assert done.returncode == 0
-    assert "The rise goes from 27 to 51 cm" in done.stdout
+    assert "the rise goes from 27 to 51 cm" in done.stdout
+    assert re.search(r"hang +30–45 +0.4\d+ \(cracked\) +gone", done.stdout)
     out = json.loads(run("read", "--json", tmp_path / "out.bvh").stdout)
     assert out["performers"][0]["flights"][0]["arc_max_m"] < 1e-3
+
+
+def test_true_fixes_all_within_a_span_and_tells_it_as_json(files, tmp_path):
+    out = tmp_path / "out.bvh"
+    done = run("true", files / "gap.bvh", "-o", out, "--fix", "all", "--json")
+    assert done.returncode == 0
+    told = json.loads(done.stdout)
+    assert (told["grade"], told["after"]) == ("sound", [])
+    assert told["steps"][0]["name"] == "true_arc"
+    beside = json.loads(run("true", files / "gap.bvh", "-o", out, "--fix", "all", "--json", "--span", "1-9").stdout)
+    assert beside["steps"] == []
+    assert len(beside["after"]) == len(told["before"])
+    assert run("true", files / "gap.bvh", "-o", out, "--fix", "arc", "--span", "9-1").returncode == 2
+    refused = run("true", files / "gap.bvh", "-o", out, "--fix", "arc:sideways")
+    assert refused.returncode == 2
+    assert "can't be made the way 'sideways'; ways here: time, height, held, between" in refused.stderr
 
 
 def test_convert_gives_every_value_back(files, tmp_path):

@@ -5,6 +5,7 @@ Exit status: 0 nothing cracked, 1 something cracked, 2 a file can't be read.
 
 import argparse
 import json
+import re
 import sys
 from collections.abc import Iterator
 from dataclasses import replace
@@ -19,13 +20,15 @@ from ironarc.core.figure.segments import BUILDS
 from ironarc.core.figure.units import UNITS
 from ironarc.core.figure.weighing import Weighing, fitted, weighing_from_plain
 from ironarc.core.judging import CRACKED, STRAINED, grade_of, judge
+from ironarc.core.judging.judge import match
 from ironarc.core.judging.judging_json import with_judging
 from ironarc.core.judging.reading_csv import reading_to_csv
-from ironarc.core.judging.reading_json import readings_to_plain
+from ironarc.core.judging.reading_json import finding_to_plain, readings_to_plain
 from ironarc.core.judging.reading_json_older import reading_to_plain_1, reading_to_plain_2
 from ironarc.core.reading import Reading, Seen, see
 from ironarc.core.reading.contacts import frame_spans
 from ironarc.core.settings import GRAVITY_MS2
+from ironarc.core.truing import plan
 
 UNREADABLE = 2
 
@@ -62,15 +65,14 @@ def _parser() -> argparse.ArgumentParser:
     true = commands.add_parser("true", help="write a corrected BVH file")
     true.add_argument("file", type=Path)
     true.add_argument("-o", "--output", type=Path, required=True)
-    wanted = true.add_argument_group("corrections", "at least one; each is made wherever it can be, in this order")
-    for found in truing.CORRECTIONS.values():
-        wanted.add_argument(
-            f"--{found.flag}",
-            dest="corrections",
-            action="append_const",
-            const=found,
-            help=f"{found.label}. {found.says}",
-        )  # fmt: skip
+    flags = ", ".join(found.flag for found in truing.CORRECTIONS.values())
+    true.add_argument(
+        "--fix", required=True, metavar="PLAN",
+        help=f"corrections in this order, each made wherever it can be, a way after a colon: footing,arc:time,spin. "
+        f"There are {flags}. all: the usual way for each finding",
+    )  # fmt: skip
+    true.add_argument("--span", type=_span, metavar="A-B", help="only what touches these frames")
+    true.add_argument("--json", action="store_true", help="what was done and what is left, as JSON")
     _add_figure_options(true)
     true.set_defaults(run=_true)
     convert = commands.add_parser("convert", help="read a BVH file and write it back")
@@ -97,6 +99,13 @@ def _positive(text: str) -> float:
     if not 0 < value < 1e6:
         raise argparse.ArgumentTypeError(f"{text} is not more than 0")
     return value
+
+
+def _span(text: str) -> tuple[int, int]:
+    found = re.fullmatch(r"(-?\d+)-(-?\d+)", text)
+    if found is None or int(found[1]) > int(found[2]):
+        raise argparse.ArgumentTypeError(f"{text} is not a first and a last frame, as in 20-60")
+    return int(found[1]), int(found[2])
 
 
 def _add_figure_options(parser: argparse.ArgumentParser) -> None:
@@ -243,19 +252,42 @@ def summary(shot: Shot, reading: Reading) -> str:
 
 
 def _true(args) -> int:
-    if not args.corrections:
-        flags = ", ".join(f"--{found.flag}" for found in truing.CORRECTIONS.values())
-        raise FileError(f"Say which correction to make: {flags}.")
-    seen = see(_load(args, args.file))
-    for correction in args.corrections:
-        # what one changes moves the others' frames at most: each is proposed on what the last one made
-        for place in correction.places(seen):
-            proposal = correction.propose(seen, place.options)
-            seen = see(proposal.edit.apply(seen.shot))
-            print(f"{correction.label}, frames {place.start}–{place.end}. {proposal.cost.says}")
-    _write(args.output, motion_file(seen.shot))
-    print(f"Grade: {grade_of(judge(seen.shot, seen.performer, seen.reading))}. Wrote {args.output}.")
-    return _status(seen)
+    made = plan.carry_out(see(_load(args, args.file)), args.fix, args.span)
+    _write(args.output, motion_file(made.seen.shot))
+    print(json.dumps(_plan_to_plain(made)) if args.json else _plan_table(made, args.output))
+    return _status(made.seen)
+
+
+def _plan_table(made: plan.Made, output: Path) -> str:
+    """What a plan did, and the findings before and after it, in lines for a person at a shell."""
+    lines = [f"{step.start}–{step.end}  {step.label}. {step.says}" for step in made.steps]
+    lines += [f"Not done: {words}" for words in made.skipped]
+    pairs = match(made.before, made.after)
+    rows = [("finding", "frames", "before", "after")]
+    for f in made.before:
+        then = pairs[f.id]
+        now = "gone" if then is None else f"{then.value:.3g} ({then.grade})"
+        rows.append((f"{f.kind} {f.part}".strip(), f"{f.start}–{f.end}", f"{f.value:.3g} ({f.grade})", now))
+    there = {f.id for f in pairs.values() if f is not None}
+    rows += [
+        (f"{f.kind} {f.part}".strip(), f"{f.start}–{f.end}", "", f"{f.value:.3g} ({f.grade})")
+        for f in made.after if f.id not in there
+    ]  # fmt: skip
+    widths = [max(len(row[i]) for row in rows) for i in range(4)]
+    lines += ["  ".join(word.ljust(w) for word, w in zip(row, widths, strict=True)).rstrip() for row in rows]
+    was, now = plan.over(made.before, made.after)
+    lines.append(f"Findings: {was} before, {now} after. Grade: {grade_of(made.after)}. Wrote {output}.")
+    return "\n".join(lines)
+
+
+def _plan_to_plain(made: plan.Made) -> dict:
+    """The same as plain data."""
+    settled = truing.settles()
+    return {
+        "steps": [vars(step) for step in made.steps], "skipped": list(made.skipped),
+        "before": [finding_to_plain(f, settled) for f in made.before],
+        "after": [finding_to_plain(f, settled) for f in made.after], "grade": grade_of(made.after),
+    }  # fmt: skip
 
 
 def _convert(args) -> int:

@@ -39,6 +39,9 @@ def open_browser(downloads: Path) -> webdriver.Chrome:
     return driver
 
 
+NOTHING_ASKED = "return Boolean(window.htmx) && !document.querySelector('.htmx-request')"
+
+
 class Person:
     """What a person does with the page: looks, clicks, types."""
 
@@ -89,6 +92,8 @@ class Person:
     def bench_ready(self) -> None:
         self.until(lambda: self.one("#bench").get_attribute("data-variant"))
         self.until(lambda: self.one(".stage-canvas").get_attribute("data-drawn"))
+        # panels that are asked for when a shot opens are put in, so that nothing is replaced under the mouse
+        self.until(lambda: self.driver.execute_script(NOTHING_ASKED))
 
     def shown(self) -> tuple[str, int]:
         """Variant and revision on the stage."""

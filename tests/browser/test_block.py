@@ -105,6 +105,8 @@ class Blocker:
         self.submit("typed")
 
     def drag(self, css: str, *steps: tuple[int, int]) -> None:
+        # what is dragged stands where the last picture has it
+        self.person.driver.execute_async_script(TWO_FRAMES)
         chain = ActionChains(self.person.driver).click_and_hold(self.person.one(css))
         for step in steps:
             chain.move_by_offset(*step)

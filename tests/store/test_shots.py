@@ -6,7 +6,7 @@ from sqlalchemy import func, select
 from sqlalchemy.orm import Session
 
 from ironarc.core.reading import see
-from ironarc.core.truing import arc
+from ironarc.core.truing import propose, read_try
 from ironarc.demo import load
 from ironarc.store import shots
 from ironarc.store.blobs import decode, encode
@@ -29,7 +29,7 @@ def ask(session, shot_id: int, name: str, *args):
 def hop(session):
     """Id of a stored Gap hop, and the edit that trues it."""
     shot = demo("Gap hop")
-    return shots.create(session, shot), arc.propose(see(shot), arc.Options(37)).edit
+    return shots.create(session, shot), propose(see(shot), read_try("true_arc(frame=37)")).edit
 
 
 def test_a_shot_comes_back_as_it_was_kept(session, hop):
@@ -44,9 +44,10 @@ def test_an_edit_makes_a_revision_and_keeps_only_what_it_touched(session, hop):
     blobs_before = count(session, BlobRow)
     at = shots.apply(session, shot_id, shots.standing(session, shot_id).revision, edit, author="Bram").standing
     assert at.undo_says == "True the arc 30–45"
-    assert count(session, BlobRow) - blobs_before == 3  # tx, ty, tz
+    columns = edit.layer.columns.values()
+    assert count(session, BlobRow) - blobs_before == len(columns)
     row = session.get(RevisionRow, at.revision)
-    assert (row.author, row.edit["kind"], row.card["grade"]) == ("Bram", "add_layer", "strained")
+    assert (row.author, row.edit["kind"], row.card["grade"]) == ("Bram", "add_layer", "sound")
 
 
 def test_undo_and_redo_move_the_head_and_outlive_the_session(session, hop, database_url):

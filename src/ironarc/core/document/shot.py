@@ -197,7 +197,9 @@ class Shot:
 
     def without_corrections(self) -> "Shot":
         """With every performer as it came and was keyed by hand."""
-        return replace(self, performers=tuple(p.without_corrections() for p in self.performers))
+        added = sum(r.added for p in self.performers for r in p.timing.retimings if r.made_by)
+        performers = tuple(p.without_corrections() for p in self.performers)
+        return replace(self, performers=performers, frames=max(self.frames - added, 1))
 
 
 def check_size(shot: Shot) -> Shot:

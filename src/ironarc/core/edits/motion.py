@@ -25,6 +25,15 @@ def _above_base(performer: Performer, layer_id: str) -> Layer:
     return layer
 
 
+def _paced_along(performer: Performer, layer_id: str, changes: Mapping[str, Any]) -> Performer:
+    """The performer with the retimings that belong to a layer changed along with it."""
+    timing = performer.timing
+    if not changes or not any(r.layer == layer_id for r in timing.retimings):
+        return performer
+    retimings = tuple(replace(r, **changes) if r.layer == layer_id else r for r in timing.retimings)
+    return replace(performer, timing=replace(timing, retimings=retimings))
+
+
 @dataclass(frozen=True)
 class AddLayer(Edit):
     """Puts a layer on top; `words` are what undo shows, the layer's name without any."""
@@ -69,7 +78,11 @@ class SetLayer(Changes):
         else:
             _above_base(performer, self.layer_id)
         changed = replace(layer, **changes).checked(performer.rig)
-        return _put(shot, performer, tuple(changed if x is layer else x for x in performer.layers))
+        along = {k: v for k, v in changes.items() if k in ("weight", "muted")}
+        return _put(
+            shot, _paced_along(performer, layer.id, along),
+            tuple(changed if x is layer else x for x in performer.layers),
+        )  # fmt: skip
 
     def says(self, shot: Shot) -> str:
         return self.words
@@ -86,6 +99,10 @@ class RemoveLayer(Edit):
     def apply(self, shot: Shot) -> Shot:
         performer = unlocked_performer(shot, self.performer)
         gone = _above_base(performer, self.layer_id)
+        timing = performer.timing
+        kept = tuple(r for r in timing.retimings if r.layer != gone.id)
+        if len(kept) < len(timing.retimings):
+            performer = replace(performer, timing=replace(timing, retimings=kept))
         return _put(shot, performer, tuple(x for x in performer.layers if x is not gone))
 
     def says(self, shot: Shot) -> str:

@@ -46,7 +46,8 @@ class Retiming:
         these moments; both rise. Between two keys the way from one to the next is smooth and never turns back;
         outside them nothing is hurried or slowed.
     weight : 0 to 1; at half of it every moment is half-way between where it was and where it is to be
-    made_by : name of the correction that made it, or ""
+    made_by : name of the correction that made it, or ""; layer : id of that correction's layer, whose weight and mute
+        it shares; added : frames the shot grew by for it
     """
 
     id: str
@@ -55,6 +56,8 @@ class Retiming:
     weight: float = 1.0
     muted: bool = False
     made_by: str = ""
+    layer: str = ""
+    added: int = 0
 
     def checked(self) -> "Retiming":
         """Itself; EditError for one that turns back, or a weight that can't be."""
@@ -227,10 +230,14 @@ class Timing:
 
     def unheld(self, frames: np.ndarray) -> np.ndarray:
         """Own frames (frames,) behind frames of the shot as `own_frame` has them, running on beyond the clip's ends."""
+        return self._down(self.moments(frames))
+
+    def moments(self, frames: np.ndarray) -> np.ndarray:
+        """Frames of the shot (frames,) with slip and cuts undone: what a retiming over those there are goes from."""
         own = np.asarray(frames) - self.slip
         for start, end in self._spans():
             own = np.where(own >= start, own + end - start + 1, own)
-        return self._down(own)
+        return own
 
     def own_frame(self, frame: int) -> int:
         """The own frame behind a frame of the shot, as if nothing were trimmed; in a blend, on the nearer side."""

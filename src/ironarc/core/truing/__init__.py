@@ -1,23 +1,24 @@
-"""Corrections: one module each, and one registry that addresses, commands, buttons and the shell read.
+"""Corrections: one registry that addresses, commands, buttons and the shell read; a module each in `corrections`."""
 
-A module in this folder whose `CORRECTION` is a Correction is known; nothing else names it.
-"""
+from dataclasses import replace
 
-from importlib import import_module
-from pkgutil import iter_modules
+import numpy as np
 
-from ironarc.core.edits.base import Edit
+from ironarc.core.document import Performer, Shot
+from ironarc.core.edits import AddLayer
+from ironarc.core.edits.base import Edit, Together, unlocked_performer
 from ironarc.core.edits.commands import command
+from ironarc.core.edits.items import set_item_of
+from ironarc.core.errors import EditError
+from ironarc.core.motion.layers import CORRECTION, Layer
 from ironarc.core.reading.shot import Seen
-from ironarc.core.truing.correction import Correction, Place, Proposal, Try
+from ironarc.core.truing.asked import with_asked
+from ironarc.core.truing.correction import Correction, Place, Proposal, Try, Way
+from ironarc.core.truing.corrections import CORRECTIONS
 
-CORRECTIONS: dict[str, Correction] = {
-    found.name: found
-    for module in iter_modules(__path__)
-    if (found := getattr(import_module(f"{__name__}.{module.name}"), "CORRECTION", None)) is not None
-}
-
-__all__ = ["CORRECTIONS", "Correction", "Place", "Proposal", "Try", "offers", "propose", "read_try", "settles", "true"]
+__all__ = [
+    "CORRECTIONS", "Correction", "Place", "Proposal", "Try", "Way", "offers", "propose", "read_try", "settles", "true",
+]  # fmt: skip
 
 
 def settles() -> dict[str, str]:
@@ -29,15 +30,18 @@ def settles() -> dict[str, str]:
     return out
 
 
-def offers(seen: Seen, start: int, end: int, kind: str = "") -> list[Try]:
-    """What can be tried on a span of the shot's frames; with `kind`, only what settles that kind of finding."""
+def offers(seen: Seen, start: int, end: int, kind: str = "", every_way: bool = False) -> list[Try]:
+    """What can be tried on a span of the shot's frames; with `kind`, only what settles that kind of finding.
+
+    every_way : each way of a correction by itself, else the usual one
+    """
     out = []
     for found in CORRECTIONS.values():
         if kind and kind not in found.settles:
             continue
         place = next((p for p in found.places(seen) if p.start - 1 <= end and start <= p.end + 1), None)
         if place is not None:
-            out.append(Try(found, place.options))
+            out += [Try(found, way.options) for way in (place.ways if every_way else place.ways[:1])]
     return out
 
 
@@ -47,8 +51,34 @@ def read_try(text: str) -> Try | None:
 
 
 def propose(seen: Seen, wanted: Try) -> Proposal:
-    """The edit a correction would be, and what it costs. Raises EditError where it can't be made."""
-    return wanted.correction.propose(seen, wanted.options)
+    """What a correction would be, with its edit, and what it costs. Raises EditError where it can't be made."""
+    unlocked_performer(seen.shot, seen.performer.id)
+    found = wanted.correction.propose(seen, wanted.options)
+    return replace(found, edit=_as_edit(seen.shot, seen.performer, found, wanted))
+
+
+def _as_edit(shot: Shot, performer: Performer, found: Proposal, wanted: Try) -> Edit:
+    """All of a proposal as one step: time first, then the layer, which keeps what was asked."""
+    edits: list[Edit] = []
+    layer = found.layer
+    if found.retiming is not None and layer is None:
+        # a handle to weigh, mute and delete it by
+        own = performer.timing.unheld(found.retiming.keys.frames[[0, -1]] + performer.timing.slip)
+        span = int(np.floor(own[0])), int(np.ceil(own[1]))
+        low, high = performer.clip
+        layer = Layer(
+            performer.free_layer_id(), wanted.correction.label, CORRECTION,
+            span=(max(span[0], low), min(max(span[1], low), high)), made_by=wanted.correction.name,
+        )  # fmt: skip
+    if found.retiming is not None:
+        retiming = replace(found.retiming, layer=layer.id, added=found.frames)
+        edits.append(set_item_of(performer, {"timing": performer.timing.with_retiming(retiming)}, found.words))
+    edits += found.more
+    if layer is not None:
+        edits.append(AddLayer(with_asked(performer, layer, wanted, shot.frame_time_s), performer.id, found.words))
+    if not edits:
+        raise EditError(f"{wanted.correction.label}: nothing is to be put right there.")
+    return edits[0] if len(edits) == 1 else Together(tuple(edits), found.words)
 
 
 @command

@@ -3,44 +3,125 @@
 import re
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field, fields
-from typing import Any, Protocol, get_type_hints
+from typing import Any, get_type_hints
+
+import numpy as np
 
 from ironarc.core.document.codec import from_plain
 from ironarc.core.edits.base import Edit
 from ironarc.core.errors import EditError
+from ironarc.core.motion.layers import Layer
+from ironarc.core.motion.poses import Poses
 from ironarc.core.reading.shot import Seen
+from ironarc.core.scene.timing import Retiming
+from ironarc.core.truing.difference import turned_by
 
 _TRY = re.compile(r"([a-z_]{1,30})\(([^()]{0,300})\)")
 NO_ARRAYS: dict = {}
+FRAME, FRAMES, SHARE, CM, TURNS, GRAVITY = "frame", "frames", "share", "cm", "turns", "g"
 
 
-def option(words: str, unit: str = "", **more: Any) -> Any:
-    """A field of a correction's options: what it is called on a form, and the unit it is told in."""
-    return field(metadata={"words": words, "unit": unit}, **more)
+def option(words: str, unit: str = "", low: float | None = None, high: float | None = None, **more: Any) -> Any:
+    """A field of a correction's options: what it is called on a form, the unit it is told in ("frame" for a frame of
+    the shot, "frames" for a number of them, "share", "cm", "turns"), and between what it lies."""
+    return field(metadata={"words": words, "unit": unit, "low": low, "high": high}, **more)
 
 
-class Cost(Protocol):
-    """What a correction costs, as one sentence or several."""
+@dataclass(frozen=True)
+class Cost:
+    """What a correction costs.
+
+    words : what is particular to it, as a sentence, or ""
+    moved_m, turned_deg : the farthest any joint is moved, and turned; frames : added, or taken for less than 0
+    """
+
+    words: str
+    moved_m: float = 0.0
+    turned_deg: float = 0.0
+    frames: int = 0
 
     @property
-    def says(self) -> str: ...
+    def says(self) -> str:
+        out = [self.words] if self.words else []
+        if self.frames:
+            n = abs(self.frames)
+            out.append(f"{n} frame{'' if n == 1 else 's'} {'added' if self.frames > 0 else 'taken out'}.")
+        if self.moved_m >= 0.0005 or self.turned_deg >= 0.5:
+            out.append(f"Parts move by up to {_cm(self.moved_m)} and turn by up to {self.turned_deg:.0f}°.")
+        elif not self.frames:
+            out.append("No part moves.")
+        return " ".join(out)
+
+    @property
+    def size(self) -> float:
+        """How much is changed, as one number to order ways by: 10 cm, 30 degrees and 3 frames weigh alike."""
+        return self.moved_m / 0.1 + self.turned_deg / 30.0 + abs(self.frames) / 3.0
+
+
+def _cm(metres: float) -> str:
+    return f"{metres * 100:.0f} cm" if metres >= 0.0995 else f"{metres * 100:.1f} cm"
+
+
+def cost_of(was: Poses, local: np.ndarray, translation: np.ndarray, words: str, frames: int = 0) -> Cost:
+    """The cost of local rotations (frames, joints, 4) and origins (frames, joints, 3) m in place of those of `was`."""
+    from ironarc.core.figure.rig import forward
+
+    _, at = forward(was.rig, local, translation)
+    moved = float(np.linalg.norm(at - was.position, axis=-1).max(initial=0.0))
+    turned = float(np.degrees(np.linalg.norm(turned_by(was, local), axis=-1).max(initial=0.0)))
+    return Cost(words, moved, turned, frames)
 
 
 @dataclass(frozen=True)
 class Proposal:
-    """A correction that can be taken: the edit, and what it costs."""
+    """A correction that can be taken.
 
-    edit: Edit
+    layer : it adds, or None; retiming : it puts over those there are, or None; more : edits beside them
+    frames : that the shot grows by for it
+    words : what undo shows; edit : all of it as one step, put in by `propose`
+    """
+
     cost: Cost
+    words: str
+    layer: Layer | None = None
+    retiming: Retiming | None = None
+    more: tuple[Edit, ...] = ()
+    frames: int = 0
+    edit: Edit | None = None
+
+
+@dataclass(frozen=True)
+class Way:
+    """One way to make a correction at a place: its name at the shell, its label, and the options it begins with.
+
+    long : whether it takes more than the blink of an eye
+    """
+
+    name: str
+    label: str
+    options: Any
+    long: bool = False
 
 
 @dataclass(frozen=True)
 class Place:
-    """A span of the shot's frames where a correction can be tried, with the options it begins with."""
+    """A span of the shot's frames where a correction can be tried, with its ways, the usual one first."""
 
     start: int
     end: int
-    options: Any
+    ways: tuple[Way, ...]
+
+    @property
+    def options(self) -> Any:
+        return self.ways[0].options
+
+    def way(self, name: str) -> Way | None:
+        return next((w for w in self.ways if w.name == name), None) if name else self.ways[0]
+
+
+def one_way(start: int, end: int, options: Any, label: str = "") -> Place:
+    """A place with a single way."""
+    return Place(start, end, (Way("", label, options),))
 
 
 @dataclass(frozen=True)
@@ -51,7 +132,8 @@ class Correction:
     options : a frozen dataclass whose fields are made by `option`
     settles : kinds of finding it settles
     places : where it can be tried on what is seen
-    propose : the edit and its cost, of what is seen and its options; raises EditError where it can't be made
+    propose : what it would be, of what is seen and its options; raises EditError where it can't be made
+    order : in a plan, the lowest first; long : whether it is work for the background
     """
 
     name: str
@@ -62,6 +144,8 @@ class Correction:
     settles: tuple[str, ...]
     places: Callable[[Seen], list[Place]]
     propose: Callable[[Seen, Any], Proposal]
+    order: int = 50
+    long: bool = False
 
 
 @dataclass(frozen=True)
@@ -90,7 +174,21 @@ class Try:
         foreign = set(options) - {f.name for f in fields(found.options)}
         if foreign:
             raise EditError(f"{found.label} has no option called {sorted(foreign)[0][:40]!r}.")
-        return cls(found, from_plain(options, found.options, NO_ARRAYS.__getitem__, found.label))
+        made = cls(found, from_plain(options, found.options, NO_ARRAYS.__getitem__, found.label))
+        made._check()
+        return made
+
+    def _check(self) -> None:
+        """EditError for an option out of its bounds."""
+        for f in fields(self.options):
+            value, low, high = getattr(self.options, f.name), f.metadata.get("low"), f.metadata.get("high")
+            if isinstance(value, bool | str) or (low is None and high is None):
+                continue
+            if not (low is None or value >= low) or not (high is None or value <= high):
+                raise EditError(
+                    f"{self.correction.label}: {f.metadata['words']} lies between {low:g} and {high:g}; "
+                    f"{value:g} was given."
+                )
 
     @classmethod
     def read(cls, text: str, known: Mapping[str, Correction]) -> "Try | None":

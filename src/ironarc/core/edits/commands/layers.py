@@ -13,6 +13,7 @@ from ironarc.core.document import Performer
 from ironarc.core.edits.base import Edit, Together, clean_name
 from ironarc.core.edits.commands.registry import command
 from ironarc.core.edits.motion import AddLayer, OrderLayers, RemoveLayer, SetColumns, SetLayer
+from ironarc.core.edits.of_shot import SetShot
 from ironarc.core.edits.posing.keep import is_dense, new_hand_layer
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import joints_of
@@ -84,8 +85,13 @@ def rename_layer(seen: Seen, layer_id: str, name: str, performer: str = "") -> E
 
 @command
 def delete_layer(seen: Seen, layer_id: str, performer: str = "") -> Edit:
-    """Takes a layer away."""
-    return RemoveLayer(layer_id, performer)
+    """Takes a layer away; frames that a correction put in or took out come back with it."""
+    gone = RemoveLayer(layer_id, performer)
+    added = sum(r.added for r in seen.performer.timing.retimings if r.layer == layer_id)
+    if not added:
+        return gone
+    words = gone.says(seen.shot)
+    return Together((SetShot({"frames": max(seen.shot.frames - added, 1)}, words), gone), words)
 
 
 @command

@@ -1,0 +1,82 @@
+"""What was asked of a correction, kept with its layer, so that it can be asked again when something below has changed.
+
+Frames are kept as shares of the layer's span and numbers of frames with the time of one, so that they carry over slips,
+rate changes and retiming, which move and stretch that span.
+"""
+
+import json
+from collections.abc import Mapping
+from dataclasses import fields, replace
+from typing import Any
+
+import numpy as np
+
+from ironarc.core.document import Performer, Shot
+from ironarc.core.motion.evaluate import layered
+from ironarc.core.motion.layers import Layer
+from ironarc.core.truing.correction import FRAME, FRAMES, Correction, Try
+
+SAMPLES = 6  # frames along a layer's span by which what is below it is known
+SAME = 2e-3
+_PROJECTIONS = 3
+
+
+def with_asked(performer: Performer, layer: Layer, wanted: Try, dt: float) -> Layer:
+    """The layer with what was asked of it, and what lay below it."""
+    first, last = layer.span
+    low, high = (performer.timing.seen_frame(f) for f in (first, last))
+    options = wanted.plain
+    for f in fields(wanted.options):
+        if f.metadata.get("unit") == FRAME:
+            options[f.name] = (options[f.name] - low) / max(high - low, 1)
+    asked = json.dumps({"correction": wanted.correction.name, "options": options, "dt": dt})
+    return replace(layer, asked=asked, below=below_of(performer, layer.span, len(performer.layers)))
+
+
+def below_of(performer: Performer, span: tuple[int, int], number: int) -> tuple[float, ...]:
+    """A few numbers that tell what the layers below number `number` make of the body along a span."""
+    motion = replace(performer.motion, layers=performer.layers[:number])
+    local = layered(motion, np.linspace(span[0], span[1], SAMPLES))
+    roots = list(performer.rig.roots)
+    # squares, since a rotation and its negative are one
+    turned = local.rotation**2
+    place = local.translation[:, roots] * performer.scale_to_m
+    out = []
+    for k in range(_PROJECTIONS):
+        weights = np.cos((k + 1.0) * np.arange(turned.size)).reshape(turned.shape)
+        out.append(float((turned * weights).sum()))
+        out.append(float((place * np.cos((k + 1.0) * np.arange(place.size)).reshape(place.shape)).sum()))
+    return tuple(out)
+
+
+def is_stale(performer: Performer, layer: Layer) -> bool:
+    """Whether what lies below a correction has changed since it was made."""
+    if not layer.below or layer.span is None:
+        return False
+    number = next(i for i, there in enumerate(performer.layers) if there.id == layer.id)
+    now = below_of(performer, layer.span, number)
+    return len(now) != len(layer.below) or float(np.abs(np.array(now) - layer.below).max()) > SAME
+
+
+def asked_of(shot: Shot, performer: Performer, layer: Layer, known: Mapping[str, Correction]) -> Try | None:
+    """What a correction's layer was asked for, in the shot's frames as they are now; None for one that was not kept."""
+    if not layer.asked or layer.span is None:
+        return None
+    plain: dict[str, Any] = json.loads(layer.asked)
+    found = known.get(plain["correction"])
+    if found is None:
+        return None
+    low, high = (performer.timing.seen_frame(f) for f in layer.span)
+    options, pace = plain["options"], plain["dt"] / shot.frame_time_s
+    known_fields = {f.name: f for f in fields(found.options)}
+    out = {}
+    for name, value in options.items():
+        if name not in known_fields:
+            continue
+        unit = known_fields[name].metadata.get("unit")
+        if unit == FRAME:
+            value = int(np.rint(low + value * max(high - low, 1)))
+        elif unit == FRAMES and value > 0:
+            value = int(np.rint(value * pace))
+        out[name] = value
+    return Try.of(found.name, out, known)

@@ -1,0 +1,140 @@
+"""Turn a knee or an elbow round to its own side, its foot or hand where it is."""
+
+from dataclasses import dataclass
+
+import numpy as np
+from scipy.ndimage import maximum_filter1d
+
+from ironarc.core import rotation
+from ironarc.core.errors import EditError
+from ironarc.core.figure.grips import Limb, limbs_of
+from ironarc.core.judging.findings import find
+from ironarc.core.motion.ik import dot, unit
+from ironarc.core.reading import Reading, Seen
+from ironarc.core.reading.footing import runs
+from ironarc.core.reading.joints import read_joints
+from ironarc.core.truing.carry import Figure, end_of
+from ironarc.core.truing.correction import FRAME, Correction, Place, Proposal, Way, cost_of, option
+from ironarc.core.truing.difference import layer_between
+
+NAME = "unbend"
+LEAST_RAD = np.radians(0.5)
+
+
+@dataclass(frozen=True)
+class Options:
+    """start, end : frames on which it bends the wrong way
+    between : whether the limb is led from the pose before to the pose after, foot or hand too"""
+
+    start: int = option("from", FRAME)
+    end: int = option("to", FRAME)
+    between: bool = option("led between the poses beside it", default=False)
+
+
+def places(seen: Seen) -> list[Place]:
+    """Every knee and elbow that bends the wrong way."""
+    return [
+        Place(f.start, f.end, (
+            Way("side", "Round to its own side, foot or hand where it is", Options(f.start, f.end)),
+            Way("between", "Led from the pose before to the pose after", Options(f.start, f.end, True)),
+        ))
+        for f in find(seen.reading) if f.kind == "bend"
+    ]  # fmt: skip
+
+
+def propose(seen: Seen, options: Options) -> Proposal:
+    """Knees and elbows turned round. EditError where none bends the wrong way."""
+    reading = seen.reading
+    first = int(reading.poses.frames[0])
+    low, high = reading.traced.plays
+    a, b = options.start - first, options.end - first + 1
+    if not 0 <= a < b <= len(reading.com):
+        raise EditError(f"Frames {options.start} to {options.end} are not all within the shot.")
+    led = max(2, int(np.rint(0.1 / reading.poses.dt)))
+    at = slice(max(a - led, low), min(b + led, high))
+    figure = Figure.of(reading, at)
+    names, most = [], 0.0
+    for hinge in reading.ask(read_joints).hinges:
+        wrong = hinge.wrong_rad[at]
+        limb = _limb(reading, hinge.joint)
+        if limb is None or wrong.max(initial=0.0) < LEAST_RAD:
+            continue
+        if options.between:
+            _led_between(figure, limb, wrong > LEAST_RAD)
+        else:
+            _unbent(figure, limb, wrong > LEAST_RAD)
+        names.append(f"{hinge.side} {hinge.name}")
+        most = max(most, float(np.degrees(wrong.max())))
+    if not names:
+        raise EditError(f"No knee or elbow bends the wrong way from {options.start} to {options.end}.")
+    words = f"{CORRECTION.label} {options.start}–{options.end}"
+    layer = layer_between(seen.performer, figure.was, figure.local, figure.translation, CORRECTION.label, NAME)
+    becomes = "is led through the poses beside it" if options.between else f"becomes {most:.0f}° with it"
+    says = f"{' and '.join(names).capitalize()}: {most:.0f}° against its way {becomes}."
+    return Proposal(cost_of(figure.was, figure.local, figure.translation, says), words, layer)
+
+
+def _limb(reading: Reading, joint: str) -> Limb | None:
+    index = reading.poses.rig.index(joint)
+    return next((limb for limb in limbs_of(reading.body) if limb.lower == index), None)
+
+
+def _unbent(figure: Figure, limb: Limb, wrong: np.ndarray) -> None:
+    """Mirrors the middle of a limb at the line from its root to its end, within its own plane: nothing twists."""
+    turn, at = figure.world()
+    root, middle, end = at[:, limb.upper], at[:, limb.lower], end_of(limb, turn, at)
+    line = unit(end - root)
+    upper, lower = middle - root, end - middle
+    to = 2 * line * dot(upper, line) - upper
+    one = rotation.multiply(rotation.between(unit(upper), unit(to)), turn[:, limb.upper])
+    other = rotation.multiply(
+        rotation.between(unit(lower), unit(end - root - to)), turn[:, limb.lower]
+    )  # fmt: skip
+    above = int(figure.was.rig.parents[limb.upper])
+    base = turn[:, above] if above >= 0 else np.broadcast_to(rotation.IDENTITY, one.shape)
+    figure.local[wrong, limb.upper] = rotation.multiply(rotation.conjugate(base), one)[wrong]
+    figure.local[wrong, limb.lower] = rotation.multiply(rotation.conjugate(one), other)[wrong]
+    if limb.end >= 0:
+        figure.local[wrong, limb.end] = rotation.multiply(rotation.conjugate(other), turn[:, limb.end])[wrong]
+
+
+def _led_between(figure: Figure, limb: Limb, wrong: np.ndarray) -> None:
+    """The limb from the last good pose before to the first one after: its joints by the shorter way, its far end on the
+    straight line between its two places."""
+    for a, b in runs(maximum_filter1d(wrong, 3)):
+        x, y = max(a - 1, 0), min(b, len(wrong) - 1)
+        inside = np.arange(x + 1, y)
+        if not len(inside):
+            continue
+        s = (inside - x) / (y - x)
+        s = s * s * (3 - 2 * s)
+        was, n = figure.was, len(inside)
+        for j in (limb.upper, limb.lower, limb.end):
+            if j >= 0:
+                ends = (np.broadcast_to(was.local[k, j], (n, 4)) for k in (x, y))
+                figure.local[inside, j] = rotation.slerp(*ends, s)
+        ends = end_of(limb, was.rotation, was.position)
+        target = ends.copy()
+        target[inside] = ends[x] + (ends[y] - ends[x]) * s[:, None]
+        turn = was.rotation[:, limb.end].copy() if limb.end >= 0 else None
+        if turn is not None:
+            sides = (np.broadcast_to(turn[k], (n, 4)) for k in (x, y))
+            turn[inside] = rotation.slerp(*sides, s)
+        kept = figure.local.copy()
+        figure.reach(limb, target, turn)
+        rest = np.ones(len(wrong), dtype=bool)
+        rest[inside] = False
+        figure.local[rest] = kept[rest]
+
+
+CORRECTION = Correction(
+    NAME,
+    "Unbend",
+    "bend",
+    "A knee or an elbow past straight swings round to its own side, with its foot or hand where it is.",
+    Options,
+    ("bend", "fast"),
+    places,
+    propose,
+    order=6,
+)

@@ -1,0 +1,296 @@
+"""True the footing: what is planted stays where it stands, on the surface and not in it; hips follow as asked."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from ironarc.core.errors import EditError
+from ironarc.core.judging.grades import GRADES
+from ironarc.core.motion.thinning import smoothed
+from ironarc.core.reading import Reading, Seen
+from ironarc.core.reading.contacts import FLOOR
+from ironarc.core.reading.faults import HOVER, SINK, SLIDE, ContactFault, contact_faults
+from ironarc.core.reading.footing import runs
+from ironarc.core.reading.skin import SOLE, parts_of
+from ironarc.core.truing.carry import Figure, bears, end_of, faded, limbs_that_reach
+from ironarc.core.truing.correction import (
+    FRAME,
+    SHARE,
+    Correction,
+    Place,
+    Proposal,
+    Way,
+    cost_of,
+    option,
+)  # fmt: skip
+from ironarc.core.truing.difference import layer_between
+
+NAME = "true_footing"
+LEAST = 0.7  # of what is graded as strained, below which a fault is left alone
+BAND_M = 0.004  # nearer to its surface a foot is on it
+LED_S = 0.2  # beside a fault, over which a foot is led to its place and from it
+FOLLOW, LEGS = "hips", "legs"
+
+
+@dataclass(frozen=True)
+class Options:
+    """start, end : frames; hips : share of what the feet are moved by that the hips follow
+    slide, sink, hover : which of them are put right"""
+
+    start: int = option("from", FRAME)
+    end: int = option("to", FRAME)
+    hips: float = option("hips follow", SHARE, 0, 1, default=1.0)
+    slide: bool = option("hold what slides", default=True)
+    sink: bool = option("lift what sinks", default=True)
+    hover: bool = option("bring down what hovers", default=True)
+
+
+def _faults(reading: Reading, options: Options | None = None) -> list[ContactFault]:
+    wanted = {SLIDE, SINK, HOVER}
+    if options is not None:
+        wanted = {k for k, on in ((SLIDE, options.slide), (SINK, options.sink), (HOVER, options.hover)) if on}
+    return [
+        f for f in reading.ask(contact_faults)
+        if f.kind in wanted and f.value_m > LEAST * GRADES[f.kind].strained * reading.size
+        and (options is None or (f.start <= options.end and options.start <= f.end))
+    ]  # fmt: skip
+
+
+def places(seen: Seen) -> list[Place]:
+    """Spans of faults, those that overlap taken together."""
+    spans: list[list[int]] = []
+    for f in sorted(_faults(seen.reading), key=lambda f: f.start):
+        if spans and f.start <= spans[-1][1] + 2:
+            spans[-1][1] = max(spans[-1][1], f.end)
+        else:
+            spans.append([f.start, f.end])
+    return [
+        Place(
+            a, b,
+            (
+                Way(FOLLOW, "Hold the feet, the hips follow", Options(a, b)),
+                Way(LEGS, "Hold the feet, the legs give", Options(a, b, 0.0)),
+            ),
+        )
+        for a, b in spans
+    ]  # fmt: skip
+
+
+def propose(seen: Seen, options: Options) -> Proposal:
+    """Planted parts held over a span. EditError where nothing is to be put right."""
+    reading = seen.reading
+    faults = _faults(reading, options)
+    if not faults:
+        raise EditError(
+            f"Nothing slides, sinks or hovers from {options.start} to {options.end}. Choose frames where it does."
+        )
+    at = _around(reading, faults)
+    figure = footed(reading, at, faults, options.hips)
+    words = f"{CORRECTION.label} {options.start}–{options.end}"
+    layer = layer_between(
+        seen.performer, figure.was, figure.local, figure.translation, CORRECTION.label, NAME
+    )  # fmt: skip
+    return Proposal(cost_of(figure.was, figure.local, figure.translation, _says(faults)), words, layer)
+
+
+def _says(faults: list[ContactFault]) -> str:
+    worst: dict[str, ContactFault] = {}
+    for f in faults:
+        if f.kind not in worst or f.value_m > worst[f.kind].value_m:
+            worst[f.kind] = f
+    verbs = {SLIDE: "held that slid by", SINK: "up out of the ground by", HOVER: "down by"}
+    return " ".join(f"{f.what.capitalize()} {verbs[k]} {f.value_m * 100:.1f} cm." for k, f in worst.items())
+
+
+def _around(reading: Reading, faults: list[ContactFault]) -> slice:
+    """All frames of the contacts that are at fault, with the flights beside them: what is moved must come to rest
+    somewhere."""
+    low, high = reading.traced.plays
+    return slice(low, high)
+
+
+def footed(reading: Reading, at: slice, faults: list[ContactFault], hips: float) -> Figure:
+    """The body with what is at fault put right on the frames `at`."""
+    figure = Figure.of(reading, at)
+    n = len(figure.was.frames)
+    led = max(3, int(np.rint(LED_S / reading.poses.dt)))
+    feet = []
+    for limb in limbs_that_reach(reading.body, reading.poses):
+        on = bears(reading, limb)[at]
+        if on.any():
+            feet.append((limb, on, _needed(reading, at, limb, on, faults, led)))
+    whole = _needed_by_the_rest(reading, at, faults, led)
+    ride = np.zeros((n, 3))
+    if feet:
+        shares = np.stack([faded(on, led) for _, on, _ in feet]) + 1e-9
+        needs = np.stack([need for _, _, need in feet])
+        ride = hips * (shares[..., None] * needs).sum(axis=0) / shares.sum(axis=0)[:, None]
+    ride = ride + whole
+    if not np.abs(ride).max() < 1e-6:
+        figure.shift(ride)
+    for limb, on, need in feet:
+        share = faded(on, led)[:, None]
+        target = end_of(limb, figure.was.rotation, figure.was.position) + share * (need + whole) + (1 - share) * ride
+        figure.reach(limb, target)
+    return figure
+
+
+def _needed(reading: Reading, at: slice, limb, on: np.ndarray, faults: list[ContactFault], led: int) -> np.ndarray:
+    """(frames, 3) m that a limb's end is to move by."""
+    out = np.zeros((len(on), 3))
+    first = int(reading.poses.frames[at][0])
+    for fault in faults:
+        if not _concerns(reading, fault, limb):
+            continue
+        if fault.kind == SLIDE:
+            out[:, [0, 2]] += _held_level(fault, on, first, led)
+        else:
+            out += _height_of(reading, at, limb, fault, led)
+    return out
+
+
+def _concerns(reading: Reading, fault: ContactFault, limb) -> bool:
+    """Whether a fault is of this limb's end."""
+    skin, names = reading.traced.track.skin, reading.body.anatomy.rig.names
+    if fault.kind == HOVER:
+        return (limb.name.endswith("leg") == (fault.what == "feet") and fault.what in ("feet", limb.name)) or (
+            fault.what not in ("feet", "trunk", "head") and fault.what == limb.name
+        )
+    parts = parts_of(skin, names)
+    named = [fault.what] if fault.what in parts else []
+    if fault.what.startswith("both "):
+        one = fault.what.removeprefix("both ")
+        one = {"feet": "foot"}.get(one, one.removesuffix("s"))
+        named = [f"left {one}", f"right {one}"]
+    joints = {int(skin.points[i].joint) for name in named for i in parts.get(name, ())}
+    rig = reading.poses.rig
+    end = limb.end if limb.end >= 0 else limb.lower
+    for joint in joints:
+        while joint >= 0 and joint != end:
+            joint = int(rig.parents[joint])
+        if joint == end:
+            return True
+    return False
+
+
+def _held_level(fault: ContactFault, on: np.ndarray, first: int, led: int) -> np.ndarray:
+    """(frames, 2) m, x and z, that undo a slide: one place for the whole contact.
+
+    The place is the one it has at the end of the contact that a flight or the longer stand follows, so that what is
+    moved is led over on the ground.
+    """
+    out = np.zeros((len(on), 2))
+    a, b = fault.start - first, fault.end - first
+    run = next(((x, y) for x, y in runs(on) if x <= b and a < y), None)
+    if run is None:
+        return out
+    x, y = run
+    path = np.zeros((y - x, 2))
+    inside = np.clip(np.arange(x, y) - a, 0, len(fault.path) - 1)
+    path[:] = fault.path[inside] - fault.path[0]
+    flies_before, flies_after = x > 0, y < len(on)
+    if flies_after and not flies_before:
+        anchor = path[-1]
+    elif flies_before and not flies_after:
+        anchor = path[0]
+    elif a - x < y - 1 - b:
+        anchor = path[-1]
+    else:
+        anchor = path[0]
+    out[x:y] = anchor - path
+    # what is left at an edge is led out beside it
+    for edge, way in ((x, -1), (y - 1, 1)):
+        for k in range(1, led + 1):
+            i = edge + way * k
+            if 0 <= i < len(out) and not on[i]:
+                t = 1 - k / (led + 1)
+                out[i] = out[edge] * t * t * (3 - 2 * t)
+    return out
+
+
+def _height_of(reading: Reading, at: slice, limb, fault: ContactFault, led: int) -> np.ndarray:
+    """(frames, 3) m up out of a surface, or down to it, around a fault."""
+    skin = reading.traced.track.skin
+    rig, end = reading.poses.rig, limb.end if limb.end >= 0 else limb.lower
+    mine = []
+    for i, point in enumerate(skin.points):
+        joint = point.joint
+        while joint >= 0 and joint != end:
+            joint = int(rig.parents[joint])
+        if joint == end and point.point in (*SOLE, "palm", "tip"):
+            mine.append(i)
+    surface = reading.surfaces.get(fault.surface, reading.surfaces[FLOOR])
+    away = np.where(np.isfinite(surface.away[at][:, mine]), surface.away[at][:, mine], 1.0)
+    lowest = away.min(axis=1)
+    which = away.argmin(axis=1)
+    normal = np.broadcast_to(surface.normal[at] if len(surface.normal) > 1 else surface.normal, (*away.shape, 3))
+    normal = normal[np.arange(len(away)), which]
+    lifted = _gated(lowest, bears(reading, limb)[at], fault, int(reading.poses.frames[at][0]), led, reading.size)
+    return lifted[:, None] * normal
+
+
+def _gated(
+    lowest: np.ndarray, on: np.ndarray, fault: ContactFault, first: int, led: int, size: float
+) -> np.ndarray:  # fmt: skip
+    """(frames,) m to move by so that the lowest point lies on its surface around a fault, led in and out, nothing far
+    from it."""
+    a, b = max(fault.start - first - led, 0), min(fault.end - first + 1 + led, len(lowest))
+    near = np.zeros(len(lowest), dtype=bool)
+    near[a:b] = True
+    if fault.kind == SINK:
+        need = np.where(near & (lowest < -BAND_M * size), -lowest, 0.0)
+        grown = np.array([need[max(i - 1, 0) : i + 2].max() for i in range(len(need))])
+        return np.maximum(need, smoothed(grown, 2.0).clip(min=0.0) * near)
+    need = np.where(near & on & (lowest > BAND_M * size), -lowest, 0.0)
+    gate = faded(need < 0, max(led // 2, 2))
+    # beside it a foot that is coming down or leaving is led along by what is needed next to it
+    at = np.flatnonzero(need < 0)
+    if not len(at):
+        return need
+    follow = np.interp(np.arange(len(need)), at, need[at])
+    return np.maximum(np.where(need < 0, need, follow * gate), -np.maximum(lowest, 0.0))
+
+
+def _needed_by_the_rest(reading: Reading, at: slice, faults: list[ContactFault], led: int) -> np.ndarray:
+    """(frames, 3) m that the whole moves by for what is no limb's end: a back that sinks or floats."""
+    n, first = len(reading.poses.frames[at]), int(reading.poses.frames[at][0])
+    out = np.zeros((n, 3))
+    limbs = limbs_that_reach(reading.body, reading.poses)
+    parts = parts_of(reading.traced.track.skin, reading.body.anatomy.rig.names)
+    for fault in faults:
+        if fault.kind == SLIDE:
+            if not any(_concerns(reading, fault, limb) for limb in limbs):
+                span = np.zeros(n, dtype=bool)
+                span[max(fault.start - first, 0) : fault.end - first + 1] = True
+                out[:, [0, 2]] += _held_level(fault, np.ones(n, dtype=bool), first, led)
+            continue
+        if any(_concerns(reading, fault, limb) for limb in limbs):
+            continue
+        surface = reading.surfaces.get(fault.surface, reading.surfaces[FLOOR])
+        if fault.kind == HOVER:
+            lowest = surface.away[at].min(axis=1)
+            lifted = _gated(lowest, np.ones(n, dtype=bool), fault, first, led, reading.size)
+        else:
+            skin = reading.traced.track.skin
+            mine = parts.get(fault.what, np.arange(len(skin.points)))
+            give = 0.3 * skin.half[mine].min(axis=1)
+            lowest = (surface.away[at][:, mine] + give).min(axis=1)
+            lifted = _gated(lowest, np.ones(n, dtype=bool), fault, first, led, reading.size)
+        out[:, 1] += lifted
+    return out
+
+
+CORRECTION = Correction(
+    NAME,
+    "True the footing",
+    "footing",
+    "Planted feet and hands stay where they stand; what sinks comes out of the ground, what hovers comes down to it; "
+    "the hips follow as far as asked.",
+    Options,
+    (SLIDE, SINK, HOVER),
+    places,
+    propose,
+    order=10,
+)
+
+__all__ = ["CORRECTION", "Options", "footed", "places", "propose"]

@@ -1,0 +1,227 @@
+"""True the whole span: the nearest motion that holds together, arc, spin, pushes and footing at once."""
+
+from collections.abc import Callable
+from dataclasses import dataclass
+
+import numpy as np
+
+from ironarc.core.errors import EditError
+from ironarc.core.figure.grips import parts_by_joint, parts_of_body
+from ironarc.core.judging.findings import find
+from ironarc.core.reading import Reading, Seen
+from ironarc.core.reading.faults import HOVER, SINK, SLIDE, contact_faults
+from ironarc.core.reading.footing import runs
+from ironarc.core.solve.model import model_of
+from ironarc.core.solve.span import EDGE, Solved, Task, solve_span, spread_of
+from ironarc.core.truing.carry import Figure
+from ironarc.core.truing.correction import (
+    FRAME,
+    FRAMES,
+    SHARE,
+    Correction,
+    Place,
+    Proposal,
+    Way,
+    cost_of,
+    option,
+)  # fmt: skip
+from ironarc.core.truing.corrections.footing import footed
+from ironarc.core.truing.difference import check_root, layer_between
+from ironarc.core.truing.holding import Start, task_of
+
+NAME = "true_span"
+KINDS = ("hang", "arc", "phantom", "spin", "balance", "kink", "jerk", "slide", "sink", "hover", "stop")
+BESIDE_S = 0.5  # beside what is found, that may change for it
+QUICK_PASSES = 4
+KEPT = 400.0  # times as dear to change, a pose that is wanted
+CALM = 6.0  # times as dear, frames with nothing to put right
+LEFT_BW = 0.1  # body weights from nowhere that are told as left over
+Report = Callable[[int, float], bool]
+
+
+@dataclass(frozen=True)
+class Options:
+    """start, end : frames; keep : frames of poses that are wanted, as "12; 40"
+    parts : how willingly parts change, as "hips:0.5; left arm:0", with 1 for as usual and 0 for not at all
+    hips : whether feet at fault are put in their places by moving the hips along
+    quick : a first look"""
+
+    start: int = option("from", FRAME)
+    end: int = option("to", FRAME)
+    keep: str = option("poses that are wanted", default="")
+    parts: str = option("how willingly parts change", default="")
+    hips: float = option("hips follow the feet", SHARE, 0, 1, default=1.0)
+    passes: int = option("passes", FRAMES, 1, 200, default=60)
+    quick: bool = option("a quick look", default=False)
+
+
+def places(seen: Seen) -> list[Place]:
+    """Everything that is found and that it can put right, as far as it lies together; the widest first."""
+    reading = seen.reading
+    low, high = reading.traced.plays
+    first = int(reading.poses.frames[0])
+    beside = max(4, int(np.rint(BESIDE_S / reading.poses.dt)))
+    need = np.zeros(len(reading.com), dtype=bool)
+    for f in find(reading):
+        if f.kind in KINDS:
+            need[max(f.start - first - beside, low) : min(f.end - first + 1 + beside, high)] = True
+    out = []
+    for a, b in runs(need):
+        a, b = _to_whole_flights(reading, a, b, beside, low, high)
+        if out and a + first <= out[-1].end + 1:
+            a = out.pop().start - first
+        if b - a < 2 * EDGE + 4:
+            continue
+        out.append(
+            Place(
+                a + first,
+                b - 1 + first,
+                (Way("", "The nearest motion that holds together", Options(a + first, b - 1 + first)),),
+            )
+        )
+    return out
+
+
+def _to_whole_flights(reading: Reading, a: int, b: int, beside: int, low: int, high: int) -> tuple[int, int]:
+    """A span that ends in no flight: its push and its landing belong to it."""
+    for x, y in reading.footing.flights:
+        if x < b and a < y:
+            a, b = min(a, max(x - beside, low)), max(b, min(y + beside, high))
+    return a, b
+
+
+def propose(seen: Seen, options: Options, report: Report | None = None) -> Proposal:
+    """The span solved. EditError, before anything runs, for a span that can't be; report : see `solve_span`."""
+    at, task = asked(seen, options)
+    passes = QUICK_PASSES if options.quick else options.passes
+    solved = solve_span(task, report, passes, 3e-3 if options.quick else 1e-3)
+    return proposal_of(seen, options, at, solved)
+
+
+def asked(seen: Seen, options: Options) -> tuple[slice, Task]:
+    """The frames (indices) and the task of what is asked."""
+    reading = seen.reading
+    check_root(seen.performer)
+    first = int(reading.poses.frames[0])
+    low, high = reading.traced.plays
+    at = slice(options.start - first, options.end - first + 1)
+    if not low <= at.start < at.stop <= high:
+        raise EditError(
+            f"Frames {options.start} to {options.end} reach beyond this motion, which plays from {low + first} to "
+            f"{high - 1 + first}. Choose frames within it."
+        )
+    n = at.stop - at.start
+    if n < 2 * EDGE + 4:
+        raise EditError(f"A span of {n} frames is too short: {EDGE} at either end stay as they are. Take more frames.")
+    borne = reading.footing.on[at].any(axis=1)
+    if not borne.any() and not reading.footing.air[at].all():
+        raise EditError("Nothing bears the body in this span, and it does not fly either. Set its contacts first.")
+    in_air = any(x <= at.start and at.stop <= y for x, y in reading.footing.flights)
+    if not borne.any() and not in_air:
+        raise EditError(
+            f"No contact is confirmed from {options.start} to {options.end}. Take frames that reach to the push "
+            "before or the landing after, or set a contact."
+        )
+    seen.performer.timing.own_frames(reading.poses.frames[at], seen.performer.clip)
+    wanted = {SLIDE, SINK, HOVER}
+    faults = [
+        f for f in reading.ask(contact_faults)
+        if f.kind in wanted and f.start <= options.end and options.start <= f.end and f.value_m > 0.01 * reading.size
+    ]  # fmt: skip
+    figure = footed(reading, at, faults, options.hips) if faults else Figure.of(reading, at)
+    spread, root_m = _spread(reading, options.parts)
+    free = np.ones(n, dtype=bool)
+    kept = _kept(seen, options, at)
+    task = task_of(reading, at, Start(figure.local, figure.translation), free, kept, spread, root_m)
+    return at, task
+
+
+def _spread(reading: Reading, text: str) -> tuple[np.ndarray, float]:
+    """What joints may turn by, and the root move by, as parts are more or less willing."""
+    spread = spread_of(model_of(reading.poses.rig, reading.body))
+    root_m = 0.25
+    known = parts_of_body(reading.body)
+    by_joint = parts_by_joint(reading.body)
+    for entry in filter(None, (e.strip() for e in text.replace(";", " ; ").split(";"))):
+        name, _, share = entry.rpartition(":")
+        try:
+            value = float(share)
+        except ValueError:
+            value = -1.0
+        if name not in known or not 0 <= value <= 4:
+            raise EditError(
+                f"How willingly parts change is told as “left arm:0.5; head:0”, from 0 to 4, of {', '.join(known)}; "
+                f"{entry[:40]!r} was given."
+            )
+        for j, part in enumerate(by_joint):
+            if part == name:
+                spread[j] *= value
+        if name == "hips":
+            root_m *= max(value, 0.05)
+    return spread, root_m
+
+
+def _kept(seen: Seen, options: Options, at: slice) -> np.ndarray:
+    """(frames,) how much dearer than usual each frame is to change: poses that are wanted, and what is sound."""
+    reading = seen.reading
+    first = int(reading.poses.frames[0])
+    n = at.stop - at.start
+    need = np.zeros(n, dtype=bool)
+    beside = max(4, int(np.rint(BESIDE_S / reading.poses.dt)))
+    for f in find(reading):
+        if f.kind in KINDS:
+            a, b = f.start - first - beside - at.start, f.end - first + 1 + beside - at.start
+            need[max(a, 0) : max(b, 0)] = True
+    out = np.where(need, 1.0, CALM) if need.any() else np.ones(n)
+    for word in options.keep.replace(";", " ").split():
+        if not word.lstrip("-").isdigit():
+            raise EditError(f"Poses that are wanted are told by their frames, as “12; 40”; {word[:20]!r} was given.")
+        k = int(word) - first - at.start
+        if not 0 <= k < n:
+            raise EditError(f"Frame {word} is to be kept, and lies outside {options.start} to {options.end}.")
+        out[k] = KEPT
+    return out
+
+
+def proposal_of(seen: Seen, options: Options, at: slice, solved: Solved) -> Proposal:
+    """What was solved, as a correction."""
+    figure = Figure.of(seen.reading, at)
+    words = f"{CORRECTION.label} {options.start}–{options.end}"
+    layer = layer_between(seen.performer, figure.was, solved.local, solved.translation, CORRECTION.label, NAME)
+    return Proposal(cost_of(figure.was, solved.local, solved.translation, left_over(options, solved)), words, layer)
+
+
+def left_over(options: Options, solved: Solved) -> str:
+    """What is left, frame by frame, in words."""
+    over = np.flatnonzero(solved.left > LEFT_BW)
+    said = "Stopped before it was done. " if not solved.done else ""
+    if not len(over) and solved.missed_m < 0.005:
+        return f"{said}Everything in {options.start}–{options.end} is borne by its contacts."
+    out = []
+    if len(over):
+        worst = int(solved.left.argmax())
+        spans = ", ".join(
+            f"{a + options.start}–{b - 1 + options.start}" if b - a > 1 else f"{a + options.start}"
+            for a, b in runs(solved.left > LEFT_BW)[:4]
+        )
+        out.append(
+            f"Left over: up to {solved.left[worst]:.1f} body weights from nowhere, most at {worst + options.start} "
+            f"(frames {spans})."
+        )
+    if solved.missed_m >= 0.005:
+        out.append(f"A held part misses its place by {solved.missed_m * 100:.1f} cm.")
+    return said + " ".join(out)
+
+
+CORRECTION = Correction(
+    NAME,
+    "True the whole span",
+    "span",
+    "The nearest motion that holds together: arc, spin, pushes and footing at once, changed as little as may be.",
+    Options,
+    KINDS,
+    places,
+    propose,
+    order=80,
+    long=True,
+)

@@ -1,0 +1,152 @@
+"""Corrections tried before they are taken: what each settles, leaves, makes worse or brings new, and which is best."""
+
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass
+
+from ironarc.core.errors import EditError
+from ironarc.core.judging import Finding, judge
+from ironarc.core.judging.judge import match
+from ironarc.core.reading.shot import Seen, see
+from ironarc.core.truing import CORRECTIONS, propose
+from ironarc.core.truing.correction import Correction, Proposal, Try, Way
+
+WORSE = 1.03  # times its value, from which a finding counts as worse
+MEANT = "as_meant"
+HALF_WAY = "Meet half-way"
+
+Judge = Callable[[Seen], Sequence[Finding]]
+
+
+def judged(seen: Seen) -> list[Finding]:
+    """The findings of what is seen, by the shot's own limits."""
+    return judge(seen.shot, seen.performer, seen.reading)
+
+
+@dataclass(frozen=True)
+class Outcome:
+    """A correction that was tried.
+
+    label : of its way; proposal : what it is; seen : the shot with it; findings : of that
+    settled, worse : findings as they were before; new : those that were not there; left : still there, not worse
+    """
+
+    wanted: Try
+    label: str
+    proposal: Proposal
+    seen: Seen
+    findings: tuple[Finding, ...]
+    settled: tuple[Finding, ...]
+    left: tuple[Finding, ...]
+    worse: tuple[Finding, ...]
+    new: tuple[Finding, ...]
+
+    @property
+    def half_way(self) -> bool:
+        """Whether it is a choice between two, for a person to make."""
+        return self.label == HALF_WAY
+
+    @property
+    def harms(self) -> bool:
+        return bool(self.worse or self.new)
+
+    def settles(self, finding: Finding) -> bool:
+        return any(f.id == finding.id for f in self.settled)
+
+    @property
+    def says(self) -> str:
+        """What it settles, leaves and brings, in words."""
+        out = [f"Settles {count(self.settled)}." if self.settled else "Settles nothing."]
+        if self.left:
+            out.append(f"{count(self.left).capitalize()} stay{'s' if len(self.left) == 1 else ''}.")
+        if self.worse:
+            out.append(f"{count(self.worse).capitalize()} get{'s' if len(self.worse) == 1 else ''} worse.")
+        if self.new:
+            kinds = ", ".join(sorted({f.kind for f in self.new}))
+            out.append(f"Brings {count(self.new)}: {kinds}.")
+        return " ".join(out)
+
+
+def count(findings: Sequence[Finding]) -> str:
+    n = len(findings)
+    return f"{n} finding{'' if n == 1 else 's'}"
+
+
+def tried(seen: Seen, before: Sequence[Finding], wanted: Try, label: str = "", judge_: Judge = judged) -> Outcome:
+    """What comes of a correction. Raises EditError where it can't be made."""
+    proposal = propose(seen, wanted)
+    after = see(proposal.edit.apply(seen.shot), seen.performer.id)
+    found = judge_(after)
+    was = [f for f in before if not f.left]
+    now = [f for f in found if not f.left]
+    pairs = match(was, now)
+    there = [f for f in was if pairs[f.id] is not None]
+    worse = [f for f in there if pairs[f.id].value > f.value * WORSE]
+    matched = {f.id for f in pairs.values() if f is not None}
+    return Outcome(
+        wanted, label, proposal, after, tuple(found), tuple(f for f in was if pairs[f.id] is None),
+        tuple(f for f in there if f not in worse), tuple(worse), tuple(f for f in now if f.id not in matched),
+    )  # fmt: skip
+
+
+def ways(seen: Seen, start: int, end: int, kind: str = "", long: bool = True) -> list[tuple[Try, Way]]:
+    """Every way of every correction for a span; with `kind`, of those that settle it; quick ones first."""
+    out = []
+    for found in CORRECTIONS.values():
+        if (kind and kind not in found.settles) or (found.long and not long):
+            continue
+        for place in found.places(seen):
+            if place.start - 1 <= end and start <= place.end + 1:
+                out += [(Try(found, way.options), way) for way in place.ways if long or not way.long]
+                break
+    return sorted(out, key=lambda pair: pair[0].correction.long or pair[1].long)
+
+
+def outcomes(
+    seen: Seen, before: Sequence[Finding], finding: Finding, judge_: Judge = judged, long: bool = True
+) -> list[Outcome]:  # fmt: skip
+    """What can settle a finding, tried, the best first: those that settle it and harm nothing, by how much they change;
+    then the others. A solution of the whole span is tried only where nothing quicker will do."""
+    out: list[Outcome] = []
+    for wanted, way in ways(seen, finding.start, finding.end, finding.kind, long):
+        if (wanted.correction.long or way.long) and any(_clean(o, finding) for o in out):
+            continue
+        try:
+            out.append(tried(seen, before, wanted, way.label or wanted.correction.label, judge_))
+        except EditError:
+            continue  # it can't be made here
+    return sorted(out, key=lambda o: _rank(o, finding))
+
+
+def _clean(outcome: Outcome, finding: Finding) -> bool:
+    """Whether it settles the finding and all that belongs to it, and harms nothing."""
+    return (
+        outcome.settles(finding) and not outcome.harms and not _together(outcome, finding)
+        and outcome.wanted.correction.name != MEANT
+    )  # fmt: skip
+
+
+def _together(outcome: Outcome, finding: Finding) -> int:
+    """How many findings of the same cause it leaves."""
+    return sum(bool(finding.cause) and f.cause == finding.cause for f in outcome.left)
+
+
+def _rank(outcome: Outcome, finding: Finding) -> tuple:
+    """Settled and harmless first; of those the ones that leave least of what belongs together, then the smallest. What
+    meets half-way is for a person to choose."""
+    return (
+        outcome.wanted.correction.name == MEANT, not outcome.settles(finding),
+        len(outcome.new) + len(outcome.worse), _together(outcome, finding), outcome.half_way,
+        outcome.proposal.cost.size,
+    )  # fmt: skip
+
+
+def best(
+    seen: Seen, before: Sequence[Finding], finding: Finding, judge_: Judge = judged, long: bool = True
+) -> Outcome | None:  # fmt: skip
+    """The way that is taken by default: the first of `outcomes`, if it settles the finding and is no marking as meant;
+    None where none does."""
+    found = [o for o in outcomes(seen, before, finding, judge_, long) if o.wanted.correction.name != MEANT]
+    return found[0] if found and found[0].settles(finding) else None
+
+
+__all__ = ["Correction", "Outcome", "best", "judged", "outcomes", "tried", "ways"]
