@@ -58,7 +58,7 @@ def session(database_url):
     engine = connect(database_url)
     with Session(engine) as open_session:
         open_session.execute(
-            text("TRUNCATE blob, file, weighing, shelf, part_set, use, shot, revision RESTART IDENTITY CASCADE")
+            text("TRUNCATE work, blob, file, weighing, shelf, part_set, use, shot, revision RESTART IDENTITY CASCADE")
         )
         open_session.execute(text("UPDATE identity SET demo_loaded = false"))
         open_session.commit()

@@ -1,17 +1,19 @@
 """Figures and motions whose physics is known, built for tests."""
 
 import inspect
+from dataclasses import replace
 
 import numpy as np
 
 from ironarc.core import rotation
+from ironarc.core.columns import Dense
 from ironarc.core.document import Shot
 from ironarc.core.edits import Edit
 from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.figure.crew import BRAM, rig_of
-from ironarc.core.figure.rig import EndSite, Joint, Rig, forward
+from ironarc.core.figure.rig import POSITION_CHANNELS, EndSite, Joint, Rig, forward
 from ironarc.core.motion.evaluate import Motion, evaluate
-from ironarc.core.motion.layers import Layer
+from ironarc.core.motion.layers import BROUGHT_IN, Layer
 from ironarc.core.motion.poses import Poses, poses_of
 from ironarc.core.reading import see
 from ironarc.core.scene.placement import Placement
@@ -124,3 +126,44 @@ Frame Time: 0.0416667
 0 91 0.5 1.5 2 3 4 5 6
 0 92 1 2 2 3 4 5 6.25
 """
+
+
+def dense_shot(poses: Poses, like: Shot) -> Shot:
+    """A shot with a value on every frame, those of `poses`, for the first performer of another one; nothing is held."""
+    p, rig, columns = like.performer, poses.rig, {}
+    scale = p.scale_to_m * p.placement.scale
+    for j, joint in enumerate(rig.joints):
+        if joint.rotation_channels:
+            angles = rotation.each_after_the_other(rotation.to_euler(joint.order, poses.local[:, j]))
+            for i, channel in enumerate(joint.rotation_channels):
+                columns[joint.name, channel] = Dense(1, np.ascontiguousarray(angles[:, i]))
+        if all(c in joint.channels for c in POSITION_CHANNELS):
+            place = poses.translation[:, j] / scale - (rig.offsets[j] if joint.position == "adds" else 0.0)
+            for axis, channel in enumerate(POSITION_CHANNELS):
+                columns[joint.name, channel] = Dense(1, np.ascontiguousarray(place[:, axis]))
+    n = len(poses.frames)
+    made = replace(
+        p, layers=(Layer("layer1", "Motion", BROUGHT_IN, columns=columns),), clip=(1, n), placement=Placement(),
+        loads=(), pins=(), contacts=(), left=(), timing=Timing(),
+    )  # fmt: skip
+    return replace(
+        like, performers=(made,), first_frame=1, frames=n, frame_time_s=poses.dt, references=(), guides=(), floor_m=0.0
+    )
+
+
+def changed_poses(
+    poses: Poses, shift: np.ndarray | None = None, turns: dict[str, np.ndarray] | None = None
+) -> Poses:  # fmt: skip
+    """Poses with the whole moved by (frames, 3) m, and joints turned further by rotation vectors (frames, 3)."""
+    local, translation = poses.local.copy(), poses.translation.copy()
+    if shift is not None:
+        translation[:, poses.rig.roots[0]] += shift
+    for name, vectors in (turns or {}).items():
+        j = poses.rig.index(name)
+        local[:, j] = rotation.multiply(local[:, j], rotation.exp(vectors))
+    return poses_of(poses.rig, poses.frames, poses.dt, local, translation)
+
+
+def picked_poses(poses: Poses, at: np.ndarray) -> Poses:
+    """Frames of it (indices), one after the other."""
+    return poses_of(poses.rig, np.arange(1, len(at) + 1), poses.dt, poses.local[at], poses.translation[at])

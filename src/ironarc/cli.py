@@ -1,4 +1,4 @@
-"""The command line: ironarc read | true | convert | serve | demo | backup | restore.
+"""The command line: ironarc read | true | convert | serve | work | demo | backup | restore.
 
 Exit status: 0 nothing cracked, 1 something cracked, 2 a file can't be read.
 """
@@ -82,6 +82,8 @@ def _parser() -> argparse.ArgumentParser:
     serve = commands.add_parser("serve", help="run the server (./start does all the set-up)")
     serve.add_argument("--port", type=int, default=8765)
     serve.set_defaults(run=_serve)
+    work = commands.add_parser("work", help="do the work of the background, beside the worker that ./start runs")
+    work.set_defaults(run=_work)
     demo = commands.add_parser("demo", help="load the demo shots into the database")
     demo.add_argument("--fresh", action="store_true", help="take every other shot away first")
     demo.set_defaults(run=_demo)
@@ -306,6 +308,12 @@ def _serve(args) -> int:
     from ironarc.web.serve import serve
 
     return serve(args.port)
+
+
+def _work(args) -> int:
+    from ironarc.worker import run
+
+    return run()
 
 
 def _demo(args) -> int:

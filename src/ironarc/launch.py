@@ -7,6 +7,7 @@ import shutil
 import signal
 import sys
 import time
+from collections.abc import Callable
 from contextlib import suppress
 from pathlib import Path
 
@@ -111,30 +112,53 @@ def _load_demo(fresh: bool, url: str) -> None:
     load(fresh=fresh, only_if_new=True, url=url)
 
 
-def _serve_and_watch(port: int, cluster: Cluster) -> int:
-    """The server in a process of its own, so that its end, however it comes, still stops the database; and the
-    database started again when it dies."""
+def _child(run: Callable[[], object]) -> int:
+    """A process of its own, which ends with this one; its id."""
     child = os.fork()
     if child == 0:
         ctypes.CDLL(None).prctl(_DIE_WITH_PARENT, signal.SIGTERM)
         for stop in STOPS:
             signal.signal(stop, signal.SIG_DFL)
         try:
-            serve(port)
+            run()
         finally:
             os._exit(0)
+    return child
+
+
+def _worker() -> int:
+    """A process that does the work of the background."""
+    from ironarc.worker import run
+
+    return _child(run)
+
+
+def _serve_and_watch(port: int, cluster: Cluster) -> int:
+    """Server and worker in processes of their own, so that their end, however it comes, still stops the database; the
+    database and the worker started again when they die."""
+    child, worker = _child(lambda: serve(port)), _worker()
     try:
         while True:
             done, status = os.waitpid(child, os.WNOHANG)
             if done:
+                _end(worker)
                 return os.waitstatus_to_exitcode(status)
             if not cluster.is_alive:
                 _start_again(cluster)
+            if os.waitpid(worker, os.WNOHANG)[0]:
+                time.sleep(LOOK_EVERY_S)
+                worker = _worker()
             time.sleep(LOOK_EVERY_S)
     except KeyboardInterrupt:
+        _end(child)
+        _end(worker)
+        return 0
+
+
+def _end(child: int) -> None:
+    with suppress(ProcessLookupError, ChildProcessError):
         os.kill(child, signal.SIGTERM)
         os.waitpid(child, 0)
-        return 0
 
 
 def _start_again(cluster: Cluster) -> None:

@@ -46,7 +46,7 @@ test("a flight's arch is as high as its rise, and stands on its take-off and lan
 });
 
 test("while a correction is tried, the arch that stood is drawn too, and what gravity asks is said if it is far", () => {
-  const held = { com: parabola.map(([a, y, b]) => [a, 1 + (y - 1) / 2, b]) };
+  const held = { com: parabola.map(([a, y, b]) => [a, 1 + (y - 1) / 2, b]), flights: [flight] };
   const low = { ...flight, asked: flight.asked.map(([a, y, b]) => [a, 1 + (y - 1) * 2, b]), asked_rise_m: 0.5 };
   const all = flightNode(low, { data, first: 1, x, width: 400, deck: 100, scale: 200, held });
   assert.equal(tags(all.children, "was").length, 1);

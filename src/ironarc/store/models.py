@@ -120,3 +120,25 @@ class RevisionRow(Base):
     edit: Mapped[dict | None] = mapped_column(JSONB)
     document: Mapped[dict] = mapped_column(JSONB)
     card: Mapped[dict] = mapped_column(JSONB)
+
+
+class WorkRow(Base):
+    """Work for the background, see `store.work`. picture : what to draw of how it goes; result : the edit, as text"""
+
+    __tablename__ = "work"
+    __table_args__ = (Index("ix_work_shot", "shot_id"),)
+    id: Mapped[int] = mapped_column(primary_key=True)
+    shot_id: Mapped[int] = mapped_column(ForeignKey("shot.id", ondelete="CASCADE"))
+    revision: Mapped[int] = mapped_column()
+    performer: Mapped[str] = mapped_column(Text)
+    what: Mapped[str] = mapped_column(Text)
+    asked: Mapped[str] = mapped_column(Text)
+    start: Mapped[int | None] = mapped_column()
+    end: Mapped[int | None] = mapped_column()
+    state: Mapped[str] = mapped_column(Text)
+    share: Mapped[float] = mapped_column()
+    says: Mapped[str] = mapped_column(Text)
+    picture: Mapped[list] = mapped_column(JSONB)
+    result: Mapped[dict | None] = mapped_column(JSONB)
+    created_at: Mapped[datetime] = mapped_column(DateTime(timezone=True), default=now)
+    moved_at: Mapped[datetime] = mapped_column(DateTime(timezone=True), default=now)

@@ -9,9 +9,10 @@ from flask.json.provider import DefaultJSONProvider
 from flask_wtf import CSRFProtect
 from sqlalchemy.orm import sessionmaker
 
+from ironarc.core.judging.grades import GRADES
 from ironarc.media import MOST_PICTURES
 from ironarc.store.database import connect
-from ironarc.web import bench, block, bring_in, errors, export, house, planner, security, weighings, yard
+from ironarc.web import bench, block, bring_in, errors, export, house, planner, security, true, weighings, yard
 from ironarc.web.asked import AddressConverter, IdConverter
 from ironarc.web.icons import icon
 from ironarc.web.variants import Variants
@@ -63,10 +64,11 @@ def create_app(secret_key: str, database_url: str | None = None, port: int = 0) 
     errors.install(app)
     app.jinja_env.globals |= {"icon": icon, "shipped": shipped}
     app.get_send_file_max_age = lambda name: FOREVER_S if request.args.get("v") else None
+    app.jinja_env.filters["finding_label"] = lambda kind: GRADES[kind].label
     app.jinja_env.filters["length_of"] = lambda values: sum(v * v for v in values) ** 0.5
     app.jinja_env.filters["keep_units"] = lambda says: _NUMBER_AND_UNIT.sub("\\1\u00a0\\2", says)
     app.jinja_env.trim_blocks = app.jinja_env.lstrip_blocks = True
     app.register_blueprint(yard.pages)
-    for part in (bench, block, bring_in, export, house, planner, weighings):
+    for part in (bench, block, bring_in, export, house, planner, true, weighings):
         app.register_blueprint(part.pages)
     return app

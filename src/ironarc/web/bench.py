@@ -21,7 +21,7 @@ from ironarc.core.scene.props import KINDS
 from ironarc.core.scene.rate import parse_rate, rate_text
 from ironarc.core.scene.reference import MARK_WORDS
 from ironarc.store import files, house, shots, weighings
-from ironarc.web import read_panel, weigh_panel
+from ironarc.web import read_panel, true_panel, weigh_panel
 from ironarc.web.asked import asked_frame, read_body
 from ironarc.web.bench_data import flight_data, motion_bytes, reading_data, scene_data
 from ironarc.web.commands import EDIT_REQUEST, MOVE_REQUEST, to_edit
@@ -152,8 +152,6 @@ def _panel(session, shot_id: int, revision: int, step: str) -> str:
     before = request.args.get("as") == "before" and step in ("read", "true")
     seen = see(session, shot_id, revision, "before" if before else "now", who)
     flights = [flight_data(seen.reading, f, flight_grade(f, seen.findings)) for f in seen.reading.flights]
-    for flight in flights:
-        flight["offers"] = [] if before else truing.offers(seen, flight["start"], flight["end"])
     extra = {}
     if step == "set":
         extra = _set_panel(session, shot_id, revision, shot, pick)
@@ -164,6 +162,8 @@ def _panel(session, shot_id: int, revision: int, step: str) -> str:
         extra = {"parts": parts_of_body(seen.reading.body), "sources": [*shot.props, *shot.guides]}
     elif step == "read":
         extra = _read_panel(session, shot_id, revision, seen, before)
+    elif step == "true":
+        extra = true_panel.panel(seen, shot.performer_called(who))
     elif step == "show":
         extra["compared"] = _compared(session, shot_id, revision, seen)
     offers = (lambda f: []) if before else lambda f: truing.offers(seen, f.start, f.end, f.kind)
@@ -171,7 +171,7 @@ def _panel(session, shot_id: int, revision: int, step: str) -> str:
         f"panels/{step}.html", shot=shot, shot_id=shot_id, revision=revision, reading=seen.reading, before=before,
         findings=[(f, offers(f)) for f in seen.findings],
         flights=flights, grades=GRADES,
-        corrections=_corrections(shot.performer_called(who)), performer=seen.performer,
+        performer=seen.performer,
         explained=list(truing.CORRECTIONS.values()),
         **({"grade": grade_of(seen.findings)} | extra),
     )  # fmt: skip
@@ -211,12 +211,6 @@ def _compared(session, shot_id: int, revision: int, now: View) -> list[tuple]:
         return next((f for f in after if f["start"] <= flight["end"] and flight["start"] <= f["end"]), None)
 
     return [(flight, same(flight)) for flight in before]
-
-
-def _corrections(performer: Performer) -> list[tuple]:
-    """Layers of corrections, the topmost first, with the frames of the shot each acts on."""
-    seen = performer.timing.seen_frame
-    return [(layer, tuple(map(seen, layer.span)) if layer.span else None) for layer in reversed(performer.corrections)]
 
 
 def _grips(performer: Performer) -> list[tuple[str, str]]:

@@ -45,6 +45,7 @@ def reading_data(seen: View) -> dict:
         "floor": reading.floor_m,
         "floor_slope": reading.floor.slope,
         "g": reading.g,
+        "range": [shot.first_frame, shot.last_frame],
         "grade": grade_of(findings),
         "com": np.round(reading.com, 5).tolist(),
         "plots": {

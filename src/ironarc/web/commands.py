@@ -12,8 +12,10 @@ from ironarc.core.edits import Edit
 from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.planning import commands as planning
 from ironarc.core.reading import Seen
+from ironarc.core.truing import again
+from ironarc.core.truing import plan as true_plan
 
-__all__ = ["COMMANDS", "EDIT_REQUEST", "MOVE_REQUEST", "planning", "to_edit", "truing"]
+__all__ = ["COMMANDS", "EDIT_REQUEST", "MOVE_REQUEST", "again", "planning", "to_edit", "true_plan", "truing"]
 STRICT = ConfigDict(extra="forbid", allow_inf_nan=False)
 
 

@@ -18,7 +18,8 @@ from ironarc.web.picture import evidence_picture
 from ironarc.web.variants import View
 
 PLAIN_UNITS = {"m": ("cm", 100.0), "share of g": ("%", 100.0), "share of mean spin": ("%", 100.0),
-               "share of its length": ("%", 100.0), "degrees a frame": ("°", 1.0), "degrees": ("°", 1.0)}  # fmt: skip
+               "share of its length": ("%", 100.0), "degrees a frame": ("°", 1.0), "degrees": ("°", 1.0),
+               "body weights": ("bw", 1.0)}  # fmt: skip
 
 
 @dataclass(frozen=True)

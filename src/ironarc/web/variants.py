@@ -7,6 +7,8 @@ A variant names what is shown:
 * "weigh-LAYER-PERCENT": now, with one layer at another weight, while its slider is dragged
 * "look-HOW": now, with every span between keys stepped, straight or eased, for a look at the timing
 * a correction with its options, such as "true_arc(frame=37)": now, with it tried, not yet taken
+* "again-LAYER-" and a correction: now, with the correction of that layer made anew with these options
+* "work-ID": now, with what came of work in the background
 
 `who` is the id of the performer that is read, "" for the first; corrections tried are of that one's motion.
 """
@@ -30,13 +32,17 @@ from ironarc.core.judging import Finding, judge
 from ironarc.core.reading import Reading, Seen, read_shot
 from ironarc.core.reading.shot import reads_alike, traces_alike
 from ironarc.core.truing import Proposal
-from ironarc.store import house, shots
+from ironarc.core.truing.again import asked_again, edit_again
+from ironarc.core.truing.correction import Cost
+from ironarc.store import house, shots, work
 
 KEPT_BYTES = 256 * 1024 * 1024
 KEPT_SHOT_BYTES = 128 * 1024 * 1024
 SHOT_BYTES = 50_000  # of a shot's plain objects, about
 LAID_OUT = 3  # a column's bytes, and those of what is laid out from it for the evaluator
 _WEIGH = re.compile(r"weigh-(\w{1,20})-(\d{1,3})")
+AGAIN = re.compile(r"again-(\w{1,20})-(.{1,400})")
+_WORK = re.compile(r"work-(\d{1,9})")
 _LOOK = re.compile(r"look-(stepped|linear|eased)")
 Key = tuple[int, int, str, str]
 
@@ -160,6 +166,10 @@ class Variants:
         elif wanted := truing.read_try(variant):
             proposal = truing.propose(now, wanted)
             shot = proposal.edit.apply(now.shot)
+        elif found := AGAIN.fullmatch(variant):
+            shot, proposal = _again(now, found[1], found[2])
+        elif found := _WORK.fullmatch(variant):
+            shot, proposal = _worked_out(session, now, key, int(found[1]))
         elif found := _WEIGH.fullmatch(variant):
             shot = SetLayer(found[1], {"weight": int(found[2]) / 100}, "", who).apply(now.shot)
         elif looked := _LOOK.fullmatch(variant):
@@ -168,6 +178,25 @@ class Variants:
             raise shots.NotFound(f"There is no view of a shot called {variant[:60]!r}.")
         # a correction moves the body, it does not change its weight
         return _view(shot, who, read_shot(shot, now.reading.body, who), limits, proposal)
+
+
+def _again(now: View, layer_id: str, text: str) -> tuple[Shot, Proposal]:
+    """A correction that was taken, made anew with other options."""
+    wanted = truing.read_try(text)
+    if wanted is None:
+        raise shots.NotFound("There is no such correction.")
+    _, below, wanted = asked_again(now, layer_id, wanted.plain)
+    shot = edit_again(now, layer_id, wanted.plain).apply(now.shot)
+    return shot, truing.propose(below, wanted)
+
+
+def _worked_out(session: Session, now: View, key: Key, work_id: int) -> tuple[Shot, Proposal]:
+    """What came of work that was asked for on this revision."""
+    row = work.look(session, work_id)
+    if (row.shot_id, row.revision) != key[:2]:
+        raise shots.NotFound("The shot was changed after this was asked for. Find it anew.")
+    edit = work.result(row)
+    return edit.apply(now.shot), Proposal(Cost(row.says), row.says, edit=edit)
 
 
 def _view(shot: Shot, who: str, reading: Reading, limits: Sequence[Limit], proposal: Proposal | None = None) -> View:

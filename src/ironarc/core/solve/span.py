@@ -39,6 +39,7 @@ NEAR_RAD, FAR_RAD = 0.12, 0.4  # what joints near the trunk and at the ends may 
 PRESS = 1e-4  # of each edge's share, squared: of many ways to push the evenest
 BARRIER = (1.0, 1e-3, 0.15)  # from, to, and by what it shrinks a pass
 DAMP = 1e-6
+ROOT_KEPT = 5.0  # times dearer, at most, to move and turn the root
 KEPT_FREE = 0.3  # of a step that reaches the barrier, above which the barrier may shrink
 MOST_PASSES = 60
 
@@ -179,7 +180,7 @@ class _Solver:
         self.columns = np.flatnonzero(columns)
         spread = np.concatenate([np.full(3, task.root_m), np.repeat(task.spread, 3)])
         self.weight = np.where(spread > 0, 1.0 / np.maximum(spread, 1e-9) ** 2, 0.0)
-        self.stencil = self._stencil(n, dt)
+        self.stencil, self.dearer = self._stencil(n, dt), self._dearer()
         self.system = Pentadiagonal(n, len(self.columns))
         self.edges_of = self._edges()
 
@@ -188,7 +189,16 @@ class _Solver:
         second = np.zeros((n - 2, n))
         rows = np.arange(n - 2)
         second[rows, rows], second[rows, rows + 1], second[rows, rows + 2] = 1.0, -2.0, 1.0
-        return self.rate * (np.diag(self.t.kept) + (SMOOTH_S / dt) ** 4 * second.T @ second)
+        return self.rate * (np.eye(n) + (SMOOTH_S / dt) ** 4 * second.T @ second)
+
+    def _dearer(self) -> np.ndarray:
+        """(frames, unknowns) how much more than usual a change costs. A pose that is wanted is one of the joints: where
+        the whole must be follows from the arc."""
+        root = self.t.model.rig.roots[0]
+        out = np.repeat(self.rate * (self.t.kept - 1.0)[:, None], self.t.model.unknowns, axis=1)
+        out[:, :3] = np.minimum(out[:, :3], self.rate * ROOT_KEPT)
+        out[:, 3 + 3 * root : 6 + 3 * root] = out[:, :3]
+        return out
 
     def _edges(self) -> tuple[np.ndarray, np.ndarray]:
         """Edges of the cones that push, as (inner, edges, 3) unit forces and (inner, edges) bool."""
@@ -295,7 +305,7 @@ class _Solver:
         bent = np.stack([self.bend(s, b) for b in t.bends], axis=1) if t.bends else np.zeros((self.frames, 0))
         bent = np.where(inside, np.minimum(bent, 0.0), 0.0)
         d = self.difference(local, translation)
-        drawn = self.stencil @ d * self.weight
+        drawn = (self.stencil @ d + self.dearer * d) * self.weight
         rate = self.rate
         cost = (d * drawn).sum() / 2 + rate * (off**2).sum() / FORCE_BW**2 / 2
         cost += rate * ((pins**2).sum() / PIN_M**2 + (low**2).sum() / FLOOR_M**2 + (bent**2).sum() / HINGE**2) / 2
@@ -354,7 +364,7 @@ class _Solver:
         i = np.arange(n)
         weight, stencil = self.weight[columns], self.stencil
         both, farther = free[:-1] * free[1:], free[:-2] * free[2:]
-        middle[:, i, i] += (np.diag(stencil)[:, None] + damp) * weight
+        middle[:, i, i] += (np.diag(stencil)[:, None] + self.dearer[:, columns] + damp) * weight
         beside[:, i, i] += np.diag(stencil, 1)[:, None] * weight * both[:, :, 0]
         beyond[:, i, i] += np.diag(stencil, 2)[:, None] * weight * farther[:, :, 0]
         right -= self.along(now)[:, columns] * free[:, :, 0]

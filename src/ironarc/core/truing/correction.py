@@ -21,10 +21,13 @@ NO_ARRAYS: dict = {}
 FRAME, FRAMES, SHARE, CM, TURNS, GRAVITY = "frame", "frames", "share", "cm", "turns", "g"
 
 
-def option(words: str, unit: str = "", low: float | None = None, high: float | None = None, **more: Any) -> Any:
+def option(
+    words: str, unit: str = "", low: float | None = None, high: float | None = None, choices: tuple[str, ...] = (),
+    **more: Any,
+) -> Any:  # fmt: skip
     """A field of a correction's options: what it is called on a form, the unit it is told in ("frame" for a frame of
-    the shot, "frames" for a number of them, "share", "cm", "turns"), and between what it lies."""
-    return field(metadata={"words": words, "unit": unit, "low": low, "high": high}, **more)
+    the shot, "frames" for a number of them, "share", "cm", "turns"), between what it lies, and what can be chosen."""
+    return field(metadata={"words": words, "unit": unit, "low": low, "high": high, "choices": choices}, **more)
 
 
 @dataclass(frozen=True)

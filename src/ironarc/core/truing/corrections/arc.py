@@ -55,10 +55,10 @@ class Options:
 
     frame: int = option("a frame of the flight", FRAME)
     hang: int = option("frames in the air", FRAMES, 0, 2000, default=0)
-    rise: float = option("rise", CM, 0, 2000, default=0.0)
-    lead: int = option("frames that lead in and out", FRAMES, 0, 500, default=0)
+    rise: float = option("rise, 0 for gravity's", CM, 0, 2000, default=0.0)
+    lead: int = option("lead in and out, 0 for enough", FRAMES, 0, 500, default=0)
     follow: bool = option("what follows moves along", default=True)
-    hold: bool = option("push and landing worked out to hold together", default=False)
+    hold: bool = option("push and landing worked out", default=False)
 
 
 def find_flight(reading: Reading, frame: int) -> Flight:
@@ -321,7 +321,7 @@ def _retimed(reading: Reading, performer: Performer, flight: Flight, hang: int, 
     a, b = flight.start - first, flight.end - first + 1
     edge = a - 1 if flight.take_off_seen else a
     have, want = b - edge, b - edge + hang - flight.hang_frames
-    if want < 2:
+    if hang < 2 or want < 2:
         raise EditError(f"A flight of {hang} frames can't be seen. Ask for two or more.")
     pace = have / want
     lead = options.lead or max(int(np.rint(LEAD_S / dt)), 3)

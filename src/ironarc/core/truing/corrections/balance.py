@@ -47,7 +47,7 @@ class Options:
 
 def places(seen: Seen) -> list[Place]:
     """Every pose that is held out of balance."""
-    found = [f for f in find(seen.reading) if f.kind == "balance"]
+    found = [f for f in seen.reading.ask(find) if f.kind == "balance"]
     return [
         Place(
             f.start, f.end,

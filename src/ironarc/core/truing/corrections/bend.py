@@ -38,7 +38,7 @@ def places(seen: Seen) -> list[Place]:
             Way("side", "Round to its own side, foot or hand where it is", Options(f.start, f.end)),
             Way("between", "Led from the pose before to the pose after", Options(f.start, f.end, True)),
         ))
-        for f in find(seen.reading) if f.kind == "bend"
+        for f in seen.reading.ask(find) if f.kind == "bend"
     ]  # fmt: skip
 
 

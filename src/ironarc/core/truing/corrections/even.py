@@ -6,6 +6,7 @@ import numpy as np
 
 from ironarc.core.errors import EditError
 from ironarc.core.judging.findings import find
+from ironarc.core.judging.grades import GRADES
 from ironarc.core.motion.thinning import smoothed
 from ironarc.core.reading import Seen
 from ironarc.core.truing.carry import Figure, carry, planted
@@ -23,6 +24,7 @@ from ironarc.core.truing.difference import check_root, layer_between
 
 NAME = "even_out"
 OVER_S = 0.2
+SMOOTH = 0.3  # of a jerk that is graded, below which a way is smooth
 
 
 @dataclass(frozen=True)
@@ -38,7 +40,7 @@ class Options:
 def places(seen: Seen) -> list[Place]:
     """Every jerk, those next to one another taken together."""
     spans: list[list[int]] = []
-    for f in sorted((f for f in find(seen.reading) if f.kind == "jerk"), key=lambda f: f.start):
+    for f in sorted((f for f in seen.reading.ask(find) if f.kind == "jerk"), key=lambda f: f.start):
         if spans and f.start <= spans[-1][1] + 4:
             spans[-1][1] = max(spans[-1][1], f.end)
         else:
@@ -60,7 +62,9 @@ def propose(seen: Seen, options: Options) -> Proposal:
     path = reading.body_com[at]
     # the odd frames are led over first, so that they don't pull their neighbours along
     rows = np.arange(len(path))
-    odd = (rows >= a - at.start) & (rows < b - at.start)
+    odd = (rows >= a - at.start) & (rows < b - at.start) & _off_its_neighbours(path, reading.size)
+    if not odd.any():
+        raise EditError(f"The center of gravity goes smoothly from {options.start} to {options.end} already.")
     begun = path.copy()
     if (~odd).sum() > 3:
         for axis in range(3):
@@ -69,14 +73,20 @@ def propose(seen: Seen, options: Options) -> Proposal:
     shift = smoothed(begun, float(options.strength)) - path
     bell = np.clip(np.minimum(rows, rows[::-1]) / max(over / 2, 1), 0, 1)
     shift *= (bell * bell * (3 - 2 * bell))[:, None]
-    if np.abs(shift).max() < 1e-4:
-        raise EditError(f"The center of gravity goes smoothly from {options.start} to {options.end} already.")
     figure = Figure.of(reading, at)
     carry(figure, shift, planted(reading, at))
     words = f"{CORRECTION.label} {options.start}–{options.end}"
     layer = layer_between(seen.performer, figure.was, figure.local, figure.translation, CORRECTION.label, NAME)
     says = f"The center of gravity moves by up to {np.linalg.norm(shift, axis=1).max() * 100:.1f} cm."
     return Proposal(cost_of(figure.was, figure.local, figure.translation, says), words, layer)
+
+
+def _off_its_neighbours(path: np.ndarray, size: float) -> np.ndarray:
+    """(frames,) bool: frames of a path (frames, 3) m off the curve through the two on either side."""
+    out = np.zeros(len(path), dtype=bool)
+    middle = (4 * (path[1:-3] + path[3:-1]) - path[:-4] - path[4:]) / 6
+    out[2:-2] = np.linalg.norm(path[2:-2] - middle, axis=1) > SMOOTH * GRADES["jerk"].strained * size
+    return out
 
 
 CORRECTION = Correction(

@@ -42,7 +42,7 @@ def places(seen: Seen) -> list[Place]:
     """Every part that turns too fast."""
     return [
         one_way(f.start, f.end, Options(f.start, f.end), "Spread over more frames")
-        for f in find(seen.reading) if f.kind == "fast"
+        for f in seen.reading.ask(find) if f.kind == "fast"
     ]  # fmt: skip
 
 

@@ -5,6 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core.errors import EditError
+from ironarc.core.judging.finding import CAPTURED
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.motion.thinning import smoothed
 from ironarc.core.reading import Reading, Seen
@@ -26,7 +27,6 @@ from ironarc.core.truing.correction import (
 from ironarc.core.truing.difference import layer_between
 
 NAME = "true_footing"
-LEAST = 0.7  # of what is graded as strained, below which a fault is left alone
 BAND_M = 0.004  # nearer to its surface a foot is on it
 LED_S = 0.2  # beside a fault, over which a foot is led to its place and from it
 FOLLOW, LEGS = "hips", "legs"
@@ -49,9 +49,10 @@ def _faults(reading: Reading, options: Options | None = None) -> list[ContactFau
     wanted = {SLIDE, SINK, HOVER}
     if options is not None:
         wanted = {k for k, on in ((SLIDE, options.slide), (SINK, options.sink), (HOVER, options.hover)) if on}
+    noise = CAPTURED if reading.traced.captured else 1.0
     return [
         f for f in reading.ask(contact_faults)
-        if f.kind in wanted and f.value_m > LEAST * GRADES[f.kind].strained * reading.size
+        if f.kind in wanted and f.value_m > GRADES[f.kind].strained * reading.size * noise
         and (options is None or (f.start <= options.end and options.start <= f.end))
     ]  # fmt: skip
 

@@ -49,7 +49,7 @@ class Options:
 def places(seen: Seen) -> list[Place]:
     """Landings that are graded, and poses that stop dead; else every landing."""
     reading = seen.reading
-    found = [f for f in find(reading) if f.kind in ("landing", "stop")]
+    found = [f for f in reading.ask(find) if f.kind in ("landing", "stop")]
     spans = {f.start: (f.start, f.end) for f in found}
     for push in reading.ask(read_pushes):
         if not push.at_take_off:

@@ -25,7 +25,7 @@ class Options:
 def places(seen: Seen) -> list[Place]:
     """Every flight whose hang is off."""
     hung = {cause_of(f): f for f in seen.reading.flights}
-    off = {f.cause for f in find(seen.reading) if f.kind in ("hang", "arc")}
+    off = {f.cause for f in seen.reading.ask(find) if f.kind in ("hang", "arc")}
     return [
         one_way(f.start, f.end, Options(f.apex_frame), "Keep both, and say that it is meant")
         for cause, f in hung.items() if cause in off
@@ -36,7 +36,7 @@ def propose(seen: Seen, options: Options) -> Proposal:
     """What is found of the flight's path left as it is. EditError where nothing is found of it."""
     reading, performer = seen.reading, seen.performer
     flight = find_flight(reading, options.frame)
-    found = [f for f in find(reading) if f.cause == cause_of(flight) and f.kind in ("hang", "arc", "phantom")]
+    found = [f for f in reading.ask(find) if f.cause == cause_of(flight) and f.kind in ("hang", "arc", "phantom")]
     if not found:
         raise EditError(f"Nothing is found of the flight {flight.start}–{flight.end}: there is nothing to mark.")
     share = flight.implied_g / reading.g

@@ -44,7 +44,7 @@ def places(seen: Seen) -> list[Place]:
             Way("frame", "Lead the frame through its neighbours", Options(f.start, f.end)),
             Way("wide", "Lead it over three frames to either side", Options(f.start, f.end, 3)),
         ))
-        for f in find(seen.reading) if f.kind == "pop"
+        for f in seen.reading.ask(find) if f.kind == "pop"
     ]  # fmt: skip
 
 

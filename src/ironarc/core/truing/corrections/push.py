@@ -30,6 +30,7 @@ from ironarc.core.truing.difference import check_root, layer_between
 
 NAME = "true_push"
 COMFORTABLE_BW = 3.2  # what a push is brought down to
+GATHERS_M = 0.008  # a frame, that a body sinks by while it holds at the bottom
 DOWN = 1.7  # times as long as the push itself, that it takes to go down
 
 
@@ -47,7 +48,7 @@ class Options:
 def places(seen: Seen) -> list[Place]:
     """Every take-off, those that ask for too much first."""
     reading = seen.reading
-    hard = {f.end for f in find(reading) if f.kind == "push"}
+    hard = {f.end for f in reading.ask(find) if f.kind == "push"}
     out = []
     for push in sorted(reading.ask(read_pushes), key=lambda p: p.end not in hard):
         if not push.at_take_off:
@@ -148,12 +149,16 @@ def _wound_up(reading: Reading, push: Push, start: int, end: int, depth: float, 
     t = (np.arange(n) - (n - 1)) * dt  # s before take-off
     path = np.full(n, bottom)
     pushing = t > -up
+    # what gathers force does not stand still: it sinks a little
+    held = (t <= -up) & (t >= -(up + hold * dt))
+    path[held] = bottom + GATHERS_M * reading.size * (-up - t[held]) / dt
+    top = bottom + GATHERS_M * reading.size * hold
     path[pushing] = bottom + depth * (1 + t[pushing] / up) ** 2
     down = (n - 1) * dt - up - hold * dt
     going = t < -(up + hold * dt)
     u = np.clip((t[going] + (n - 1) * dt) / max(down, 1e-9), 0, 1)
     s = u * u * (3 - 2 * u)
-    path[going] = y[going] * (1 - s) + bottom * s
+    path[going] = y[going] * (1 - s) + top * s
     shift = np.zeros((n, 3))
     shift[:, 1] = path - y
     shift[0] = 0.0

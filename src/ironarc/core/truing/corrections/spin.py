@@ -46,7 +46,7 @@ class Options:
     frame: int = option("a frame of the flight", FRAME)
     turns: float = option("turns more or less", TURNS, -4, 4, default=0.0)
     lead: float = option("parts lead and follow", SHARE, 0, 1, default=0.0)
-    order: str = option("who leads", default="hips")
+    order: str = option("who leads", choices=("hips", "legs", "chest"), default="hips")
     tuck: float = option("tighter tuck", SHARE, -1, 1, default=0.0)
     gaze: float = option("head keeps its gaze", SHARE, 0, 1, default=0.0)
     cause: int = option("frames that turn into it and out of it", FRAMES, 0, 500, default=0)

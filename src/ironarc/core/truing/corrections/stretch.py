@@ -32,7 +32,7 @@ def places(seen: Seen) -> list[Place]:
             Way("held", "Back to its length, hands and feet held", Options(f.start, f.end)),
             Way("free", "Back to its length, what hangs on it comes along", Options(f.start, f.end, False)),
         ))
-        for f in find(seen.reading) if f.kind == "stretch"
+        for f in seen.reading.ask(find) if f.kind == "stretch"
     ]  # fmt: skip
 
 

@@ -1,6 +1,5 @@
 """True the whole span: the nearest motion that holds together, arc, spin, pushes and footing at once."""
 
-from collections.abc import Callable
 from dataclasses import dataclass
 
 import numpy as np
@@ -12,7 +11,7 @@ from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.faults import HOVER, SINK, SLIDE, contact_faults
 from ironarc.core.reading.footing import runs
 from ironarc.core.solve.model import model_of
-from ironarc.core.solve.span import EDGE, Solved, Task, solve_span, spread_of
+from ironarc.core.solve.span import EDGE, Report, Solved, Task, solve_span, spread_of
 from ironarc.core.truing.carry import Figure
 from ironarc.core.truing.correction import (
     FRAME,
@@ -36,7 +35,6 @@ QUICK_PASSES = 4
 KEPT = 400.0  # times as dear to change, a pose that is wanted
 CALM = 6.0  # times as dear, frames with nothing to put right
 LEFT_BW = 0.1  # body weights from nowhere that are told as left over
-Report = Callable[[int, float], bool]
 
 
 @dataclass(frozen=True)
@@ -62,7 +60,7 @@ def places(seen: Seen) -> list[Place]:
     first = int(reading.poses.frames[0])
     beside = max(4, int(np.rint(BESIDE_S / reading.poses.dt)))
     need = np.zeros(len(reading.com), dtype=bool)
-    for f in find(reading):
+    for f in reading.ask(find):
         if f.kind in KINDS:
             need[max(f.start - first - beside, low) : min(f.end - first + 1 + beside, high)] = True
     out = []
@@ -114,9 +112,8 @@ def asked(seen: Seen, options: Options) -> tuple[slice, Task]:
     if n < 2 * EDGE + 4:
         raise EditError(f"A span of {n} frames is too short: {EDGE} at either end stay as they are. Take more frames.")
     borne = reading.footing.on[at].any(axis=1)
-    if not borne.any() and not reading.footing.air[at].all():
-        raise EditError("Nothing bears the body in this span, and it does not fly either. Set its contacts first.")
-    in_air = any(x <= at.start and at.stop <= y for x, y in reading.footing.flights)
+    # a clip that flies from end to end has nothing to take in
+    in_air = any((x, y) == (low, high) for x, y in reading.footing.flights)
     if not borne.any() and not in_air:
         raise EditError(
             f"No contact is confirmed from {options.start} to {options.end}. Take frames that reach to the push "
@@ -168,7 +165,7 @@ def _kept(seen: Seen, options: Options, at: slice) -> np.ndarray:
     n = at.stop - at.start
     need = np.zeros(n, dtype=bool)
     beside = max(4, int(np.rint(BESIDE_S / reading.poses.dt)))
-    for f in find(reading):
+    for f in reading.ask(find):
         if f.kind in KINDS:
             a, b = f.start - first - beside - at.start, f.end - first + 1 + beside - at.start
             need[max(a, 0) : max(b, 0)] = True

@@ -12,6 +12,7 @@ import { createBlockPanel } from "./panels/block.js";
 import { createPanel } from "./panels/panel.js";
 import { createPlannerDrawer } from "./panels/planner.js";
 import { createReadPanel } from "./panels/read.js";
+import { createTruePanel } from "./panels/true.js";
 import { createReferences } from "./panels/references.js";
 import { createSetPanel } from "./panels/set.js";
 import { createWeighPanel } from "./panels/weigh.js";
@@ -75,7 +76,7 @@ async function loadShown() {
   const revision = state.get("revision"), changed = state.get("seen") !== revision;
   const at = (name, asked = {}) => keptAddress(setup, revision, name, asked);
   try {
-    const scene = changed ? await getJson(at("scene.json"), mine.signal) : state.get("scene");
+    const scene = changed ? await getJson(at("scene.json"), mine.signal) : { ...state.get("scene") };
     const who = scene.performers.some((p) => p.id === state.get("who")) ? state.get("who") : scene.performers[0].id;
     // a correction that is tried concerns one performer; the others stand as they are
     const others = variant === "before" ? "before" : "now";
@@ -88,6 +89,8 @@ async function loadShown() {
     // what stands now stays in view behind what is tried
     const held = state.get("trying") ? state.get("held") : { motion: byId[who], data };
     const pick = itemOf(scene, state.get("pick")) ? state.get("pick") : "";
+    // frames that what is tried adds or takes away
+    [scene.first, scene.last] = data.range;
     const whole = wholeOf(scene), sameRange = whole.join() === state.get("whole").join();
     state.set({
       scene, seen: revision, who, pick, hover: null, physics: null, frame: within(scene, state.get("frame")), motion: byId[who], motions: byId, data,
@@ -201,16 +204,21 @@ const actions = {
     actions.go(flight.apex, flight.start, flight.end);
     if (state.get("step") !== "true") state.set({ step: "true" });
   },
-  // tried : { variant, correction, label, options }, as a button of the panel has them
+  // tried : { variant, correction, label, options }, as a button of the panel has them; layer : of one that is made
+  // anew; work : what it was worked out by
   tryCorrection(tried) {
     say("");
+    const goes = tried.variant !== state.get("trying")?.variant && tried.correction !== state.get("trying")?.correction;
     state.set({ trying: tried, side: "now" });
-    if (Number.isInteger(tried.options.frame)) actions.go(tried.options.frame, tried.options.frame, tried.options.frame);
+    if (goes && Number.isInteger(tried.options.frame)) actions.go(tried.options.frame, tried.options.frame, tried.options.frame);
     loadShown();
   },
   take() {
     const trying = state.get("trying");
-    if (trying) actions.edit({ kind: "true", correction: trying.correction, options: trying.options, performer: state.get("who") });
+    if (!trying) return;
+    if (trying.work) post(`work/${trying.work}/take`, {});
+    else if (trying.layer) actions.edit({ kind: "true_again", layer_id: trying.layer, options: trying.options, performer: state.get("who") });
+    else actions.edit({ kind: "true", correction: trying.correction, options: trying.options, performer: state.get("who") });
   },
   putBack() {
     if (stage.cancel() || keyHands.cancel() || curves.cancel() || block.putBack()) return;
@@ -287,7 +295,8 @@ const curves = createCurves(document.getElementById("plots"), state, setup, { ti
 createTimearea(document.getElementById("trestle-body"), state, setup, timeview);
 const readPanel = createReadPanel(document.getElementById("panel"), state, setup, actions);
 const blockPanel = createBlockPanel(document.getElementById("panel"), state, setup, { actions, block, keys: keyHands, curves });
-const settle = () => { readPanel.settle(); blockPanel.settle(); };
+const truePanel = createTruePanel(document.getElementById("panel"), state, setup, actions);
+const settle = () => { readPanel.settle(); blockPanel.settle(); truePanel.settle(); };
 const panel = createPanel(root, state, setup, actions, settle);
 settle();
 const planner = createPlannerDrawer(state, setup, actions);
@@ -320,7 +329,7 @@ function sharePlots() {
 state.on(["step"], sharePlots);
 sharePlots();
 state.on(["grips", "data", "step", "shown"], fetchPath);
-createTrying(root, state, setup);
+createTrying(root, state, setup, actions);
 // frame, step and selection belong in the address, so that a link shows the same moment; written when things are at rest
 let addressTimer = 0;
 state.on(["frame", "step", "who", "pick"], () => {

@@ -1,4 +1,9 @@
-// What a correction would change, number by number: as it stands beside as it would be.
+// What a correction would change, number by number and finding by finding: as it stands beside as it would be; and its
+// options, which change it while it is looked at.
+import { getJson, keptAddress } from "./api.js";
+import { tryText } from "./panels/true.js";
+
+const TYPED_MS = 120;
 
 // Implied gravity as a share of the shot's, with its error where that is known
 function share({ implied_g: found, implied_g_se: error }, g) {
@@ -24,7 +29,12 @@ export function compare(was, now, frame, g) {
   return rows;
 }
 
-export function createTrying(root, state, setup) {
+const WORDS = { settled: "gone", stays: "stays", worse: "worse", new: "new" };
+const UNITS = { frames: "f", cm: "cm", turns: "turns" };
+
+export function createTrying(root, state, setup, actions) {
+  const form = document.getElementById("trying-options"), list = document.getElementById("trying-list");
+  let told = null, timer = 0;
   const box = document.getElementById("trying"), table = document.getElementById("trying-numbers");
   const cell = (tag, words, className) => Object.assign(document.createElement(tag), { textContent: words, className });
 
@@ -36,16 +46,107 @@ export function createTrying(root, state, setup) {
     return line;
   }
 
+  // One option as a field: a slider for shares and for what lies between two ways, a box for yes and no
+  function field(option) {
+    const { name, words, unit, low, high, value } = option, label = document.createElement("label");
+    label.className = "option";
+    label.append(Object.assign(document.createElement("span"), { textContent: words[0].toUpperCase() + words.slice(1) }));
+    if (option.choices?.length) {
+      const select = Object.assign(document.createElement("select"), { className: "field", name });
+      for (const choice of option.choices) select.append(new Option(choice, choice, false, choice === value));
+      label.append(select);
+      return label;
+    }
+    const input = Object.assign(document.createElement("input"), { name });
+    if (option.type === "bool") { Object.assign(input, { type: "checkbox", checked: value }); label.append(input); return label; }
+    const slides = unit === "share" || option.slider, percent = unit === "share" ? 100 : 1;
+    Object.assign(input, slides
+      ? { type: "range", min: low * percent, max: high * percent, step: 1, value: Math.round(value * percent) }
+      : { type: "text", inputMode: "decimal", value, size: 4, className: "field num" });
+    label.append(input);
+    const says = Object.assign(document.createElement("output"), { className: "num" });
+    const tell = () => { says.textContent = slides ? `${input.value} ${unit === "share" ? "%" : UNITS[unit] ?? ""}` : UNITS[unit] ?? ""; };
+    tell();
+    input.addEventListener("input", tell);
+    label.append(says);
+    return label;
+  }
+
+  // The options it was tried with, and over them those that were changed on the form
+  function asked(names) {
+    const options = { ...state.get("trying").options };
+    // time and height follow from one another: what is asked for last counts
+    for (const [one, other] of [["hang", "rise"], ["rise", "hang"]]) if (names.has(one) && other in options) options[other] = 0;
+    for (const { name, type, unit } of told.options) {
+      const at = form.elements[name];
+      if (!at || type === "hidden" || !names.has(name)) continue;
+      if (type === "bool") options[name] = at.checked;
+      else if (type === "str") options[name] = at.value;
+      else {
+        const value = Number.parseFloat(at.value.replace(",", "."));
+        if (!Number.isFinite(value)) { actions.say(`${at.closest("label").firstChild.textContent} is told as a number.`); return null; }
+        options[name] = unit === "share" ? value / 100 : type === "int" ? Math.round(value) : value;
+      }
+    }
+    return options;
+  }
+
+  const used = new Set();
+  function changed(event) {
+    if (event?.target.name) used.add(event.target.name);
+    clearTimeout(timer);
+    timer = setTimeout(() => {
+      const trying = state.get("trying"), options = trying && told && asked(used);
+      used.clear();
+      if (!options) return;
+      const text = tryText(trying.correction, options);
+      actions.tryCorrection({ ...trying, options, variant: trying.layer ? `again-${trying.layer}-${text}` : text });
+    }, TYPED_MS);
+  }
+  form.addEventListener("input", changed);
+  form.addEventListener("submit", (event) => event.preventDefault());
+
+  function showList(rows) {
+    list.replaceChildren(...rows.map((row) => {
+      const item = Object.assign(document.createElement("li"), { className: `is-${row.state}` });
+      const words = document.createElement("span");
+      words.textContent = `${row.label}${row.part && row.part !== "whole body" ? `, ${row.part}` : ""}`;
+      const what = document.createElement("span");
+      words.className = "block";
+      what.append(words, cell("span", `${row.start}–${row.end}`, "num text-quiet"));
+      item.append(what, cell("span", row.before, "num"),
+        cell("span", row.state === "settled" ? WORDS.settled : row.after, "num"));
+      item.title = WORDS[row.state];
+      return item;
+    }));
+  }
+
+  async function tellMore(trying) {
+    const query = { as: trying.variant, who: state.get("who") };
+    try {
+      const answer = await getJson(keptAddress(setup, state.get("revision"), "trial.json", query));
+      if (state.get("trying")?.variant !== trying.variant) return;
+      const same = told && told.of === trying.correction && told.layer === trying.layer && form.childElementCount;
+      told = { ...answer, of: trying.correction, layer: trying.layer };
+      if (answer.label) document.getElementById("trying-name").textContent = `Trying: ${trying.label || answer.label}`;
+      showList(answer.rows);
+      // a form that is being used keeps its fields, and the hand its place
+      if (!same) form.replaceChildren(...answer.options.filter((o) => o.type !== "hidden").map(field));
+    } catch (error) { actions.say(error.message); }
+  }
+
   state.on(["trying", "data"], () => {
     const trying = state.get("trying"), held = state.get("held")?.data;
     const ready = Boolean(trying && held && state.get("variant") === trying.variant);
     box.classList.toggle("hidden", !ready);
     root.classList.toggle("is-trying", ready);
+    if (!state.get("trying")) { told = null; form.replaceChildren(); list.replaceChildren(); }
     if (!ready) { table.replaceChildren(); return; }
     document.getElementById("trying-name").textContent = `Trying: ${trying.label}`;
     document.getElementById("trying-cost").textContent = state.get("data").cost;
     const head = document.createElement("tr");
     head.append(cell("th", "", ""), cell("th", "as it stands", "text-right font-sans font-normal text-quiet"), cell("th", "tried", "text-right font-sans font-normal text-quiet"));
+    tellMore(trying);
     const frame = trying.options.frame ?? state.get("frame");
     table.replaceChildren(head, ...compare(held, state.get("data"), frame, setup.g).map(row));
   });

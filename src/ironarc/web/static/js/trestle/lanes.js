@@ -49,7 +49,41 @@ function arcPath(points, x, base, scale) {
 }
 
 // `held` : what stood before a correction that is tried, or null
-export function flightNode(flight, { data, first, x, deck: base, scale, held }) {
+// Where an arch is taken: its top for the height, its end for the time
+function archHandles(flight, { x, base, scale, over, level }) {
+  const [, h] = over(flight.apex, level(flight.apex)), top = base - h * scale, end = x(flight.landing);
+  const slider = (name, says, value, at) => node("circle", {
+    ...at, r: 5, class: "arch-end", "data-arch": name, role: "slider", tabindex: 0, "aria-label": says, "aria-valuenow": value,
+  }, [node("title", {}, says)], `end-${name}`);
+  return [
+    flight.take_off < flight.start && flight.landing > flight.end && slider("top", "The rise of this flight, in centimetres", Math.round(flight.rise_m * 100), { cx: x(flight.apex), cy: top }),
+    flight.landing > flight.end && slider("end", "The time of this flight, in frames", flight.hang_frames, { cx: end, cy: base - 1 }),
+  ].filter(Boolean);
+}
+
+// While an arch is dragged: the one that was asked for, in outline
+function askedArch({ flight, rise, hang }, { data, first, x, deck: base, scale }) {
+  const level = (frame) => data.com[frame - first][1], from = level(flight.take_off), to = level(flight.landing);
+  const end = flight.take_off + hang + 1, steps = 24;
+  const height = rise / 100, drop = Math.max(height - (to - from), 0), up = Math.sqrt(height) / (Math.sqrt(height) + Math.sqrt(drop) || 1);
+  const points = Array.from({ length: steps + 1 }, (_, i) => {
+    const u = i / steps, y = u < up ? height * (1 - (1 - u / up) ** 2) : height - drop * ((u - up) / (1 - up || 1)) ** 2;
+    return [flight.take_off + u * (end - flight.take_off), y - (to - from) * u];
+  });
+  return node("path", { d: arcPath(points, x, base, scale), class: "arch-asked" }, [], "asked-arch");
+}
+
+// The flight that stood where one is tried, over its own line from take-off to landing
+function stoodOf(flight, held, first) {
+  const was = held.flights.find((f) => f.take_off <= flight.landing && flight.take_off <= f.landing);
+  if (!was) return null;
+  const level = (frame) => held.com[frame - first][1], from = level(was.take_off), run = Math.max(was.landing - was.take_off, 1);
+  const line = (frame) => from + ((level(was.landing) - from) * (frame - was.take_off)) / run;
+  const frames = Array.from({ length: was.end - was.start + 1 }, (_, i) => was.start + i);
+  return [[was.take_off, 0], ...frames.map((f) => [f, level(f) - line(f)]), [was.landing, 0]];
+}
+
+export function flightNode(flight, { data, first, x, deck: base, scale, held, handles }) {
   const level = (frame) => data.com[frame - first][1];
   const from = level(flight.take_off), to = level(flight.landing), run = Math.max(flight.landing - flight.take_off, 1);
   // both arches stand on the line from take-off to landing
@@ -60,7 +94,8 @@ export function flightNode(flight, { data, first, x, deck: base, scale, held }) 
   const asked = frames.map((f) => over(f, flight.asked[f - flight.start][1]));
   const curve = (points) => arcPath([ends[0], ...points, ends[1]], x, base, scale);
   const asks = Math.round(flight.asked_rise_m * 100);
-  const stood = held && curve(frames.map((f) => over(f, held.com[f - first][1])));
+  const was = held && stoodOf(flight, held, first);
+  const stood = was && arcPath(was, x, base, scale);
   return node("g", {
     class: "flight", tabindex: 0, role: "button", "data-flight": flight.start,
     "aria-label": `Flight ${flight.start} to ${flight.end}: ${flight.label}, ${flight.grade}`,
@@ -71,6 +106,7 @@ export function flightNode(flight, { data, first, x, deck: base, scale, held }) 
     node("path", { d: `${curve(own)}Z`, class: "arch-fill" }, [], "fill"),
     ...own.map(([f, h]) => node("line", { x1: x(f), x2: x(f), y1: base, y2: base - h * scale, class: "strut" }, [], `strut${f}`)),
     node("path", { d: curve(own), class: "arch" }, [], "arch"),
+    ...(handles ? archHandles(flight, { x, base, scale, over, level }) : []),
   ], `flight${flight.start}`);
 }
 
@@ -101,8 +137,9 @@ export function flightLane(at) {
   const { data, deck, width } = at, scale = archScale(at);
   return [
     !data.flights.length && node("text", { x: GUTTER + 8, y: deck - 6, class: "lane-none" }, "No flight: something holds the body throughout", "none"),
-    ...data.flights.map((flight) => flightNode(flight, { ...at, scale })),
     node("line", { x1: GUTTER, x2: width - EDGE, y1: deck, y2: deck, class: "deck" }, [], "deck"),
+    ...data.flights.map((flight) => flightNode(flight, { ...at, scale })),
+    at.archDrag && askedArch(at.archDrag, { ...at, scale }),
   ].filter(Boolean);
 }
 

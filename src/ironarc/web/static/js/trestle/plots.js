@@ -3,7 +3,7 @@ import uPlot from "../../vendor/uPlot.esm.js";
 import { EDGE, GUTTER } from "./timeview.js";
 
 const FIRST_HEIGHT = 82, LEAST = 56, MOST = 220, KEPT = "iron-arc-plots";
-const STEEL = "#2B5876", BRASS = "#B07D1E", OXIDE = "#9E3A1B";
+const WAS = "#9a958a", STEEL = "#2B5876", BRASS = "#B07D1E", OXIDE = "#9E3A1B";
 // Parts that carry spin, told apart by shade and by the order they stand in
 const SHADES = ["#20252B", "#2B5876", "#7f9bb0", "#9E3A1B", "#d19a85", "#8d887c"];
 export const PLOTS = {
@@ -134,13 +134,19 @@ export function createPlots(root, chips, state, setup) {
       const second = plot.odd ? line(OXIDE) : line(plot.second ? STEEL : BRASS, { dash: [6, 4] });
       // a bead a frame, where there is room for them: their spacing is the change from frame to frame
       const beads = plot.beads ? { points: { show: true, size: 4, fill: STEEL, space: 5 } } : {};
-      return { series: [{}, second, line(STEEL, beads)] };
+      return { series: [{}, line(WAS, { width: 1.25 }), second, line(STEEL, beads)] };
     }
     const parts = state.get("physics")?.parts ?? [];
     return {
       series: [{}, ...parts.map((_, i) => line(SHADES[i % SHADES.length], { width: 1.5 }))],
       bands: parts.slice(1).map((_, i) => ({ series: [i + 2, i + 1], fill: `${SHADES[(i + 1) % SHADES.length]}66` })),
     };
+  }
+
+  // Behind what is tried, the values as they stand; none of what comes with the physics
+  function wasOf(key) {
+    const stood = state.get("trying") ? state.get("held")?.data.plots[key] : null;
+    return stood ? frames.map((_, i) => stood[i] ?? null) : [];
   }
 
   // Values of a plot over the frames; those off a guide are of the one picked, or of the first
@@ -174,7 +180,7 @@ export function createPlots(root, chips, state, setup) {
       if (rows.has(key) && PLOTS[key].stacked && rows.get(key).chart.series.length !== parts.length + 1) drop(key);
       if (!rows.has(key)) build(key);
       root.append(rows.get(key).row);
-      rows.get(key).chart.setData(PLOTS[key].stacked ? [frames, ...stacked(state.get("physics") ?? { parts })] : [frames, idealOf(key, data), valuesOf(key, data)]);
+      rows.get(key).chart.setData(PLOTS[key].stacked ? [frames, ...stacked(state.get("physics") ?? { parts })] : [frames, wasOf(key), idealOf(key, data), valuesOf(key, data)]);
       if (PLOTS[key].stacked) rows.get(key).row.querySelector(".plot-name").replaceChildren(`${PLOTS[key].name} `, ...parts.flatMap(({ name }, i) => {
         const word = document.createElement("b");
         word.textContent = name;
@@ -195,7 +201,7 @@ export function createPlots(root, chips, state, setup) {
     }
   }
 
-  state.on(["plots", "data", "pick", "physics"], refresh);
+  state.on(["plots", "data", "pick", "physics", "trying"], refresh);
   state.on(["width"], ({ width }) => { for (const { chart } of rows.values()) chart.setSize({ width, height }); if (!rows.size) refresh(); });
   state.on(["view"], () => { for (const { chart } of rows.values()) chart.redraw(true, true); });
   state.on(["frame", "hover"], value);

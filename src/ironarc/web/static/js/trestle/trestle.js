@@ -1,14 +1,16 @@
 // The trestle: planted spans as piers, flights as arches as high as their rise, keys below. `lanes.js` says what stands
 // where; what differs from what is there is changed.
 import { lanesOf, pierAt } from "./lanes.js";
+import { tryText } from "../panels/true.js";
 import { node, patch } from "./svg.js";
 import { EDGE, GUTTER } from "./timeview.js";
 
 const DRAG_PX = 4;
+const NUDGE_CM = 5;
 
 // words : a second sheet, over the playhead's line, for what must be read through it
 export function createTrestle(svg, words, state, setup, timeview, actions) {
-  let dragged = null;
+  let dragged = null, archDrag = null;
 
   // Parts of the grips that are taken or pointed at
   const litParts = (block) => (block?.grips ?? []).filter((g) => state.get("grips").includes(g.name) || g.name === state.get("gripHover")).flatMap((g) => [g.part, block.joints[g.joint].name]);
@@ -21,7 +23,7 @@ export function createTrestle(svg, words, state, setup, timeview, actions) {
     // beside curves only the rows of what is taken have room
     const only = state.get("tab") === "curves" ? state.get("block")?.grips.filter((g) => state.get("grips").includes(g.name)).map((g) => g.part) ?? null : null;
     const rows = { block, only, open: state.get("openParts"), taken: state.get("keysTaken"), drag: state.get("keyDrag"), pinDrag: state.get("pinDrag"), grips: litParts(block) };
-    const { height, names, lanes, words: says } = lanesOf({ data, scene: setup, who: state.get("who"), held, dragged, x: timeview.x, view: state.get("view"), width, ...rows });
+    const { height, names, lanes, words: says } = lanesOf({ data, scene: setup, who: state.get("who"), held, dragged, archDrag, handles: state.get("step") === "true" && state.get("side") === "now", x: timeview.x, view: state.get("view"), width, ...rows });
     svg.setAttribute("height", height);
     svg.setAttribute("viewBox", `0 0 ${width} ${height}`);
     words.setAttribute("height", height);
@@ -43,6 +45,52 @@ export function createTrestle(svg, words, state, setup, timeview, actions) {
 
   const pierOf = (target) => { const name = target.closest?.("[data-pier]")?.dataset.pier; return name ? pierAt(state.get("data"), name) : null; };
   const alone = () => state.get("side") === "now" && !state.get("trying");
+
+  // An arch is dragged by its top for the height, by its end for the time: gravity gives the other. Let go, it is tried.
+  const flightOf = (target) => state.get("data").flights.find((f) => f.start === Number(target.closest(".flight")?.dataset.flight));
+
+  function aim(flight, how, value) {
+    const g = setup.g, fps = setup.fps, level = flight.rise_m - flight.drop_m;
+    if (how === "end") {
+      const hang = Math.max(Math.round(value), 2), t = hang / fps, v = (level + (g * t * t) / 2) / t;
+      return { flight, hang, rise: Math.max((v * v) / (2 * g), 0) * 100, options: { frame: flight.apex, hang } };
+    }
+    const rise = Math.max(value, level * 100 + 1, 1), h = rise / 100;
+    const hang = Math.max(Math.round((Math.sqrt((2 * h) / g) + Math.sqrt((2 * (h - level)) / g)) * fps), 2);
+    return { flight, hang, rise, options: { frame: flight.apex, rise: Math.round(rise) } };
+  }
+  function tryArch({ options, hang, rise }, how) {
+    const label = how === "end" ? `${hang} frames in the air` : `A rise of ${Math.round(rise)} cm`;
+    actions.tryCorrection({ variant: tryText("true_arc", options), correction: "true_arc", options, label });
+  }
+  svg.addEventListener("pointerdown", (event) => {
+    const end = event.target.closest(".arch-end"), flight = end && flightOf(end);
+    if (!flight || event.button) return;
+    const how = end.dataset.arch, px = event.clientY, scale = Number(end.getAttribute("cy"));
+    archDrag = { ...aim(flight, how, how === "end" ? flight.hang_frames : flight.rise_m * 100), how, from: px, top: scale, base: flight.rise_m * 100, moved: false };
+    svg.setPointerCapture(event.pointerId);
+    event.preventDefault();
+    event.stopPropagation();
+  });
+  svg.addEventListener("pointermove", (event) => {
+    if (!archDrag) return;
+    const { flight, how, from } = archDrag, box = svg.getBoundingClientRect();
+    // the arch follows the hand: as many centimetres as it is high, for as many pixels as it is drawn
+    const perPx = archDrag.base / Math.max(svg.querySelector(".deck").y1.baseVal.value - archDrag.top, 8);
+    const value = how === "end" ? timeview.frameAt(event.clientX - box.left) - flight.take_off - 1 : archDrag.base + (from - event.clientY) * perPx;
+    archDrag = { ...archDrag, ...aim(flight, how, value), moved: true };
+    state.set({ dragSays: `${archDrag.hang} f in the air, a rise of ${Math.round(archDrag.rise)} cm` });
+    draw();
+  });
+  svg.addEventListener("pointerup", () => {
+    if (!archDrag) return;
+    const done = archDrag;
+    archDrag = null;
+    state.set({ dragSays: null });
+    if (done.moved) tryArch(done, done.how);
+    draw();
+  });
+  svg.addEventListener("pointercancel", () => { archDrag = null; state.set({ dragSays: null }); draw(); });
 
   // An end of a pier is dragged to another frame; let go, the pier reaches from there
   svg.addEventListener("pointerdown", (event) => {
@@ -73,6 +121,14 @@ export function createTrestle(svg, words, state, setup, timeview, actions) {
 
   function keyOn(event) {
     const end = event.target.closest?.(".pier-end"), pier = end && pierOf(end), by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+    if (event.key === "Escape" && archDrag) { archDrag = null; state.set({ dragSays: null }); draw(); return true; }
+    const arch = event.target.closest?.(".arch-end"), up = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key];
+    if (arch && up) {
+      const how = arch.dataset.arch, flight = flightOf(arch);
+      tryArch(aim(flight, how, how === "end" ? flight.hang_frames + up : flight.rise_m * 100 + up * NUDGE_CM), how);
+      event.stopPropagation();
+      return true;
+    }
     if (event.key === "Escape" && dragged) { letGo(false); return true; }
     if (!pier || !alone()) return false;
     if (by) actions.movePier(pier, pier.start + (end.dataset.end === "start" ? by : 0), pier.end + (end.dataset.end === "end" ? by : 0));
@@ -88,7 +144,7 @@ export function createTrestle(svg, words, state, setup, timeview, actions) {
 
   function choose(event) {
     // a drag over a pier is no click on it
-    if (event.type === "click" && Math.abs(event.clientX - downAt) > DRAG_PX) return false;
+    if (event.type === "click" && (Math.abs(event.clientX - downAt) > DRAG_PX || event.target.closest?.(".arch-end"))) return false;
     const pier = event.target.closest?.(".pier-of") && pierOf(event.target);
     if (pier) { actions.choosePier(pier); return true; }
     const flight = event.target.closest?.(".flight"), flag = event.target.closest?.(".flag");
@@ -99,5 +155,5 @@ export function createTrestle(svg, words, state, setup, timeview, actions) {
   svg.addEventListener("click", choose);
   svg.addEventListener("keydown", (event) => { if (keyOn(event)) event.preventDefault(); else if (event.key === "Enter" && choose(event)) event.preventDefault(); });
 
-  state.on(["data", "scene", "who", "view", "width", "trying", "block", "step", "openParts", "keysTaken", "keyDrag", "pinDrag", "keyBox", "grips", "gripHover", "tab"], draw);
+  state.on(["data", "scene", "who", "view", "width", "trying", "block", "step", "openParts", "keysTaken", "keyDrag", "pinDrag", "keyBox", "grips", "gripHover", "tab", "side"], draw);
 }

@@ -1,0 +1,183 @@
+// The True panel: ways to settle a finding, what is aimed for, plans and whole spans in the background, and corrections
+// whose options are opened again.
+import { getJson, postJson } from "../api.js";
+
+const LOOK_MS = 300;
+const ENDED = ["stopped", "done", "failed"];
+
+// A correction with its options as an address names it; truth is written as the server reads it
+export function tryText(correction, options) {
+  const plain = (v) => (v === true ? "True" : v === false ? "False" : String(v));
+  return `${correction}(${Object.entries(options).map(([k, v]) => `${k}=${plain(v)}`).join(",")})`;
+}
+
+// "name(a=1,b=True)" → { correction, options }; numbers and truths are read, other words stay words
+export function readTry(text) {
+  const [, correction, inside] = /^([a-z_]+)\((.*)\)$/.exec(text) ?? [];
+  if (!correction) return null;
+  const read = (v) => (v === "True" ? true : v === "False" ? false : v !== "" && Number.isFinite(Number(v)) ? Number(v) : v);
+  const options = Object.fromEntries(inside.split(",").filter(Boolean).map((part) => { const at = part.indexOf("="); return [part.slice(0, at), read(part.slice(at + 1))]; }));
+  return { correction, options };
+}
+
+// Points of how work goes, as a path in a picture of a size; the first is highest
+export function workPath(points, width, height) {
+  if (points.length < 2) return "";
+  const most = Math.max(...points.map(([, y]) => y), 1e-9), last = points.length - 1;
+  return points.map(([, y], i) => `${i ? "L" : "M"}${((i / last) * width).toFixed(1)} ${(2 + (1 - y / most) * (height - 4)).toFixed(1)}`).join("");
+}
+
+export function createTruePanel(panel, state, setup, actions) {
+  const who = () => state.get("who");
+  let work = null, opened = "", timer = 0;
+
+  async function openWays(button) {
+    const id = button.dataset.finding, box = panel.querySelector(`[data-ways="${CSS.escape(id)}"]`);
+    const open = button.getAttribute("aria-expanded") === "true";
+    button.setAttribute("aria-expanded", String(!open));
+    if (open) { box.replaceChildren(); opened = ""; return; }
+    opened = id;
+    box.innerHTML = '<p class="mt-1.5 text-quiet">Trying every way…</p>';
+    const query = new URLSearchParams({ finding: id, who: who(), v: setup.mark });
+    try {
+      const answer = await fetch(`/shots/${setup.shot}/r/${state.get("revision")}/ways?${query}`, { headers: { "HX-Request": "true" } });
+      box.innerHTML = await answer.text();
+    } catch { box.innerHTML = '<p class="mt-1.5 text-quiet">The server can’t be reached. Try again.</p>'; }
+  }
+
+  const spanForm = () => panel.querySelector("#span-form");
+
+  function spanOptions(quick) {
+    const form = spanForm(), frame = (name) => Number.parseInt(form.elements[name].value, 10);
+    const [start, end] = [frame("start"), frame("end")];
+    if (!Number.isInteger(start) || !Number.isInteger(end)) { actions.say("A span has a first and a last frame: type two frame numbers."); return null; }
+    const parts = [...form.querySelectorAll("[data-part]")].filter((s) => s.value !== "100").map((s) => `${s.dataset.part}:${Number(s.value) / 100}`).join(";");
+    const keep = form.elements.keep.value.split(/[^0-9-]+/).filter(Boolean).join(";");
+    return { start, end, ...(keep && { keep }), ...(parts && { parts }), ...(quick && { quick }) };
+  }
+
+  function tryOut(correction, options, label) {
+    actions.tryCorrection({ variant: tryText(correction, options), correction, label, options });
+  }
+
+  async function begin(what, asked, name, more = {}) {
+    try {
+      const answer = await postJson(`/shots/${setup.shot}/work`, { revision: state.get("revision"), performer: who(), what, asked, ...more });
+      work = { id: answer.work, name, revision: state.get("revision"), state: "waiting", share: 0, says: "Waits for a worker.", picture: [] };
+      actions.say("");
+      showWork();
+      watch();
+    } catch (error) { actions.say(error.message); }
+  }
+
+  async function watch() {
+    clearTimeout(timer);
+    if (!work || ENDED.includes(work.state)) return;
+    try {
+      Object.assign(work, await getJson(`/shots/${setup.shot}/work/${work.id}.json`));
+    } catch (error) { work.says = error.message; }
+    showWork();
+    if (!ENDED.includes(work.state)) { timer = setTimeout(watch, LOOK_MS); return; }
+    if (work.state === "done" && work.revision === state.get("revision")) {
+      actions.tryCorrection({ variant: `work-${work.id}`, correction: "", label: work.name, options: {}, work: work.id });
+    } else if (work.state === "done") work.says = "It is done, but the shot was changed meanwhile. Work it out anew.";
+    showWork();
+  }
+
+  function showWork() {
+    const box = panel.querySelector("#work");
+    if (!box) return;
+    box.classList.toggle("hidden", !work);
+    if (!work) return;
+    box.dataset.state = work.state;
+    box.querySelector("#work-name").textContent = work.name;
+    box.querySelector("#work-share").value = work.share;
+    box.querySelector("#work-says").textContent = work.says;
+    const stop = box.querySelector("#work-stop");
+    stop.textContent = ENDED.includes(work.state) ? "Close" : "Cancel";
+    const points = work.what === "plan" ? [] : work.picture;
+    box.querySelector("#work-picture").innerHTML = points.length > 1 ? `<path d="${workPath(points, 240, 44)}"/>` : "";
+    box.querySelector("#work-picture").classList.toggle("hidden", points.length < 2);
+  }
+
+  async function stopWork() {
+    if (!work) return;
+    if (ENDED.includes(work.state)) { work = null; showWork(); return; }
+    try { Object.assign(work, await postJson(`/shots/${setup.shot}/work/${work.id}/stop`, {})); } catch (error) { actions.say(error.message); }
+    showWork();
+    watch();
+  }
+
+  panel.addEventListener("click", (event) => {
+    const button = event.target.closest("button");
+    if (!button || button.disabled) return;
+    if (button.id === "work-stop") { stopWork(); return; }
+    const does = button.dataset.true, layer = button.closest("[data-layer]")?.dataset.layer;
+    if (does === "ways") openWays(button);
+    if (does === "open-ways") { opened = button.dataset.finding; state.set({ step: "true" }); }
+    if (does === "pier") {
+      const [start, end] = ["start", "end"].map((name) => Number.parseInt(button.form.elements[name].value, 10));
+      if (Number.isInteger(start) && Number.isInteger(end)) tryOut("true_footing", { start, end }, `The footing, ${start}–${end}`);
+      else actions.say("A pier runs from its first to its last frame: type two frame numbers.");
+    }
+    if (does === "up" || does === "down") actions.edit({ kind: "move_layer", layer_id: layer, way: does, performer: who() });
+    if (does === "anew") actions.edit({ kind: "true_again", layer_id: layer, options: {}, performer: who() });
+    if (does === "key-weight") {
+      const weight = Number(button.closest("[data-layer]").querySelector("[data-weight]").value) / 100;
+      actions.edit({ kind: "key_layer_weight", layer_id: layer, frame: state.get("frame"), weight, performer: who() });
+    }
+    if (does === "again") {
+      const asked = readTry(button.dataset.again);
+      actions.tryCorrection({ variant: `again-${layer}-${button.dataset.again}`, ...asked, label: "", layer });
+    }
+    if (does === "quick") { const options = spanOptions(true); if (options) tryOut("true_span", options, "A quick look at the whole span"); }
+    if (does === "cracked") everythingFound();
+    if (does === "keep-this") {
+      const field = spanForm().elements.keep, frame = String(state.get("frame"));
+      if (!field.value.split(/[^0-9-]+/).includes(frame)) field.value = field.value ? `${field.value}; ${frame}` : frame;
+    }
+  });
+
+  function everythingFound() {
+    const found = state.get("data")?.findings ?? [], form = spanForm();
+    if (!found.length) { actions.say("Nothing is found on this performer, so there is no span to take."); return; }
+    const beside = Math.round(setup.fps / 2);
+    form.elements.start.value = Math.max(Math.min(...found.map((f) => f.start)) - beside, setup.first);
+    form.elements.end.value = Math.min(Math.max(...found.map((f) => f.end)) + beside, setup.last);
+  }
+
+  panel.addEventListener("input", (event) => {
+    if (event.target.dataset.part) event.target.nextElementSibling.textContent = `${event.target.value} %`;
+  });
+
+  panel.addEventListener("submit", (event) => {
+    const form = event.target;
+    if (form.matches("[data-true-aim]")) {
+      const by = event.submitter?.value ?? "hang", value = Number.parseFloat(form.elements[by].value.replace(",", "."));
+      if (!Number.isFinite(value)) actions.say("Aim for a number of frames, or of centimetres.");
+      else tryOut("true_arc", { frame: Number(form.dataset.trueAim), [by]: by === "hang" ? Math.round(value) : value }, by === "hang" ? `${Math.round(value)} frames in the air` : `A rise of ${value} cm`);
+    } else if (form.id === "plan-form") {
+      const plan = form.elements.plan.value.trim();
+      window.localStorage.setItem("ironarc-plan", plan);
+      begin("plan", plan, `Plan: ${plan}`);
+    } else if (form.id === "span-form") {
+      const options = spanOptions(false);
+      if (options) begin("correction", tryText("true_span", options), `The nearest motion, ${options.start}–${options.end}`);
+    } else return;
+    event.preventDefault();
+  });
+
+  // What was open or under way stays so in a panel drawn anew
+  function settle() {
+    const plan = panel.querySelector("#plan-text"), kept = window.localStorage.getItem("ironarc-plan");
+    if (plan && kept && !("typed" in plan.dataset)) plan.value = kept;
+    showWork();
+    if (state.get("step") !== "true") return;
+    const button = opened && panel.querySelector(`[data-true="ways"][data-finding="${CSS.escape(opened)}"]`);
+    if (button) openWays(button);
+    else opened = "";
+  }
+
+  state.on(["revision"], () => { if (work && ENDED.includes(work.state)) { work = null; showWork(); } });
+  return { settle };
+}

@@ -1,0 +1,85 @@
+"""What the True panel shows: findings still open, spans that can be solved, what is to hold, and corrections taken."""
+
+from dataclasses import dataclass
+
+from ironarc.core import truing
+from ironarc.core.document import Performer
+from ironarc.core.errors import EditError
+from ironarc.core.figure.grips import parts_of_body
+from ironarc.core.judging.finding import RANK, Finding
+from ironarc.core.judging.grades import GRADES
+from ironarc.core.motion.layers import Layer
+from ironarc.core.truing.asked import asked_of, is_stale
+from ironarc.core.truing.corrections import whole
+from ironarc.web.bench_data import piers
+from ironarc.web.variants import View
+
+
+@dataclass(frozen=True)
+class Taken:
+    """A correction that was taken: its layer, the frames of the shot it acts on, whether it changes the pace
+    stale : whether what is below it has changed; again : what it was asked for, as an address names it, or ""
+    """
+
+    layer: Layer
+    span: tuple[int, int] | None
+    retimed: bool
+    stale: bool
+    again: str
+
+
+def panel(seen: View, performer: Performer) -> dict:
+    """All of it; `performer` : as it stands, with its corrections, also where `seen` is before them."""
+    return {
+        "open_findings": _together(seen), "corrections": corrections(seen, performer),
+        "span": span_of(seen), "holds": _holds(seen), "parts": parts_of_body(seen.reading.body),
+    }  # fmt: skip
+
+
+def _together(seen: View) -> list[tuple[Finding, tuple[Finding, ...]]]:
+    """Findings that are open, those of one cause as one: the one that says it best, and the rest."""
+    kinds = list(GRADES)
+    causes: dict[str, list[Finding]] = {}
+    for i, f in enumerate(f for f in seen.findings if not f.left):
+        causes.setdefault(f.cause or f"alone-{i}", []).append(f)
+    out = []
+    for found in causes.values():
+        lead, *rest = sorted(found, key=lambda f: (-RANK[f.grade], kinds.index(f.kind), -f.notice))
+        out.append((lead, tuple(rest)))
+    return out
+
+
+def corrections(seen: View, performer: Performer) -> list[Taken]:
+    """The topmost first."""
+    timing, out = performer.timing, []
+    retimed = {r.layer for r in timing.retimings}
+    for layer in reversed(performer.corrections):
+        span = tuple(map(timing.seen_frame, layer.span)) if layer.span else None
+        try:
+            wanted = asked_of(seen.shot, performer, layer, truing.CORRECTIONS)
+        except EditError:  # an option that this version no longer takes
+            wanted = None
+        again = wanted.text if wanted else ""
+        out.append(Taken(layer, span, layer.id in retimed, is_stale(performer, layer), again))
+    return out
+
+
+def span_of(seen: View) -> tuple[int, int]:
+    """The span that is offered: all that is found together, or the whole motion."""
+    places = whole.places(seen)
+    if places:
+        return min(p.start for p in places), max(p.end for p in places)
+    low, high = seen.reading.traced.plays
+    first = int(seen.reading.poses.frames[0])
+    return low + first, high - 1 + first
+
+
+def _holds(seen: View) -> list[dict]:
+    """The limbs that bear, with their spans in words."""
+    out = []
+    for row in piers(seen.reading):
+        spans = sorted({(s["start"], s["end"]) for s in row["spans"]})
+        if spans:
+            words = ", ".join(f"{a}–{b}" for a, b in spans[:4])
+            out.append({"limb": row["limb"], "spans": words + (" …" if len(spans) > 4 else "")})
+    return out
