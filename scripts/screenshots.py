@@ -1,6 +1,9 @@
 """Makes docs/screenshots/ from the demo shots: .venv/bin/python -m scripts.screenshots"""
 
 import logging
+import os
+import subprocess
+import sys
 import tempfile
 from pathlib import Path
 
@@ -10,7 +13,7 @@ from sqlalchemy.orm import Session
 
 from ironarc.demo.load import load
 from ironarc.store import shots
-from ironarc.store.database import connect
+from ironarc.store.database import URL_SETTING, connect
 from tests.browser.conftest import Person, Served, open_browser
 from tests.conftest import temporary_database
 
@@ -45,16 +48,24 @@ def reading_and_truing(person: Person, ids: dict[str, int]) -> None:
     picture_there(person, "img[src]")
     shoot(person, "bench-read")
     changed(person, lambda: hide(person, "reference1"))
-    person.open_shot(hop, "?frame=37")
-    person.click("#panel [data-action='try']")
-    person.until(lambda: person.shown()[0] == "true_arc(frame=37)" and person.one("#trying").is_displayed())
-    shoot(person, "true-the-arc-tried")
-    person.click("#take")
-    person.until(lambda: person.shown()[0] == "now" and not person.one("#undo").get_property("disabled"))
-    person.click("[data-step-link=true]")
-    person.sees("#panel", "Corrections")
-    person.sees("#panel", "Weight")
+    person.open_shot(hop, "?frame=36&step=true")
+    person.click("[data-true='ways']")
+    person.sees(".way", "Keep the height, change the time")
     shoot(person, "bench-true")
+    person.click(".way-try[data-try*='hang=12,'][data-try*='hold=False']")
+    person.until(lambda: person.all("#trying-list li") and person.shown()[0].startswith("true_arc"))
+    shoot(person, "true-the-arc-tried")
+    changed(person, lambda: person.click("#take"))
+    person.click("#span-form .btn-primary")
+    person.until(lambda: person.all("#trying-list li") and person.shown()[0].startswith("work-"))
+    changed(person, lambda: person.click("#take"))
+    person.click("#span-form .btn-primary")
+    person.until(lambda: person.one("#work").get_attribute("data-state") in ("done", "failed"))
+    person.until(lambda: person.one("#trying").is_displayed())
+    person.click("#put-back")
+    person.until(lambda: not person.one("#trying").is_displayed())
+    person.driver.execute_script("document.querySelector('#span-form').previousElementSibling.scrollIntoView()")
+    shoot(person, "true-span")
     person.click("[data-step-link=show]")
     person.sees("#panel", "Take the motion home")
     person.click("[data-view=side]")
@@ -114,15 +125,6 @@ def setting(person: Person, ids: dict[str, int]) -> None:
     person.until(lambda: person.one("#picked").get_attribute("data-picked") == "reference1")
     picture_there(person, "img[src]")
     shoot(person, "set-reference")
-    changed(person, lambda: person.click("[data-item=reference1] [data-set=hide]"))
-    person.click("[data-pick=reference2]")
-    changed(person, lambda: person.click("[data-item=reference2] [data-set=hide]"))
-    changed(person, lambda: person.click("[data-item=reference2] [data-set=hide]"))
-    person.click("[data-set='add-menu']")
-    changed(person, lambda: person.click("[data-set='gravity-guide']"))
-    person.until(lambda: person.one("#picked").get_attribute("data-picked") == "guide1")
-    person.click("[data-plot=guide]")
-    shoot(person, "set-guide")
     person.go("/planner?rise_cm=30.6&drop_cm=40&distance_cm=110&g=9.81&fps=24")
     person.sees("#answers", "cm")
     shoot(person, "planner")
@@ -200,9 +202,14 @@ def main() -> None:
         engine.dispose()
         downloads = Path(tempfile.mkdtemp())
         served, driver = Served(url), open_browser(downloads)
+        worker = subprocess.Popen(
+            [sys.executable, "-m", "ironarc.cli", "work"], env=os.environ | {URL_SETTING: url}
+        )  # fmt: skip
         try:
             take_all(Person(driver, served.address, downloads), ids)
         finally:
+            worker.terminate()
+            worker.wait()
             driver.quit()
             served.stop()
 

@@ -17,7 +17,7 @@ from ironarc.core.reading.impact import enough_depth, needed_bw
 from ironarc.core.reading.shot import see
 from ironarc.core.scene.timing import Retiming
 from ironarc.core.solve.span import EDGE, solve_span
-from ironarc.core.truing.carry import Figure, carry, lead_in, lead_out, planted
+from ironarc.core.truing.carry import Figure, Planted, carry, lead_in, lead_out, planted
 from ironarc.core.truing.correction import (
     CM,
     FRAME,
@@ -152,7 +152,11 @@ def by_height(seen: Seen, flight: Flight, lead: int = 0, anew: bool = False) -> 
     made = lead_shift(reading, flight, lead)
     arc = gravity_arc(reading, flight)
     figure = Figure.of(reading, made.at)
-    carry(figure, made.shift, planted(reading, made.at))
+    feet = planted(reading, made.at)
+    # in the air the whole rides along: at both ends it is where it was, so that no foot jumps
+    air = np.zeros(len(made.shift), dtype=bool)
+    air[made.before : len(air) - made.after] = True
+    carry(figure, made.shift, [Planted(p.limb, np.where(air, 0.0, p.share)) for p in feet])
     label = f"{CORRECTION.label} {flight.start}–{flight.end}"
     layer = layer_between(performer, figure.was, figure.local, figure.translation, CORRECTION.label, NAME)
     says = _says(reading, flight, arc, made)

@@ -11,7 +11,7 @@ from ironarc.core.judging.findings import find
 from ironarc.core.motion.thinning import smoothed
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.balance import read_balance, signed_distances
-from ironarc.core.truing.carry import Figure, Planted, bears, carry, planted
+from ironarc.core.truing.carry import Figure, Planted, bears, carry, end_of, planted
 from ironarc.core.truing.correction import (
     CM,
     FRAME,
@@ -28,6 +28,8 @@ from ironarc.core.truing.difference import check_root, layer_between
 NAME = "true_balance"
 LED_S = 0.35  # beside the pose, over which it is led to and from
 INSIDE_CM = 1.5
+STEP_MORE, STEP_LIFT_M = 1.6, 0.09  # of what is lacking, that a foot is put out by; and how high it is lifted
+STEP_AT = 0.3  # of what is lacking at most, where the step is made
 MOST_LEAN = np.radians(40.0)
 
 
@@ -35,7 +37,7 @@ MOST_LEAN = np.radians(40.0)
 class Options:
     """start, end : frames of the pose; inside : cm inside the edge of its footing that the plumb falls
     spine, arms : shares of the way that the trunk bends for and the arms reach for; the hips go the rest
-    hands : whether free hands stay where they are"""
+    hands : whether free hands stay where they are; step : whether a foot is put out under the plumb instead"""
 
     start: int = option("from", FRAME)
     end: int = option("to", FRAME)
@@ -43,6 +45,7 @@ class Options:
     spine: float = option("by the spine", SHARE, 0, 1, default=0.0)
     arms: float = option("by the arms", SHARE, 0, 1, default=0.0)
     hands: bool = option("hands stay where they are", default=False)
+    step: bool = option("by a step of a foot", default=False)
 
 
 def places(seen: Seen) -> list[Place]:
@@ -54,6 +57,7 @@ def places(seen: Seen) -> list[Place]:
             (
                 Way("hips", "Over its footing, by the hips", Options(f.start, f.end)),
                 Way("spine", "Over its footing, half by the spine", Options(f.start, f.end, spine=0.5)),
+                Way("step", "A foot put out under it", Options(f.start, f.end, step=True)),
             ),
         )
         for f in found
@@ -84,11 +88,16 @@ def propose(seen: Seen, options: Options) -> Proposal:
     feet = planted(reading, at)
     if options.hands:
         feet += _hands(reading, at, feet)
-    carry(figure, need, feet)
+    if options.step:
+        _step(figure, feet, need, led)
+    else:
+        carry(figure, need, feet)
     words = f"{CORRECTION.label} {options.start}–{options.end}"
     layer = layer_between(seen.performer, figure.was, figure.local, figure.translation, CORRECTION.label, NAME)
     far = float(np.linalg.norm(need, axis=1).max())
     says = f"The center of gravity moves by {far * 100:.0f} cm, to {options.inside:.1f} cm inside the footing."
+    if options.step:
+        says = f"A foot is put out by {STEP_MORE * far * 100:.0f} cm, under the center of gravity."
     return Proposal(cost_of(figure.was, figure.local, figure.translation, says), words, layer)
 
 
@@ -119,6 +128,40 @@ def needed(reading: Reading, at: slice, a: int, b: int, inside: float, led: int)
     level = np.zeros((len(short), 3))
     level[:, [0, 2]] = soft[:, None] * (middle / size)
     return level * _edges(len(short), led, at, reading)[:, None]
+
+
+def _step(figure: Figure, feet: list[Planted], need: np.ndarray, led: int) -> None:
+    """The foot that stands farthest out the way it falls put farther out, lifted on its way; the body follows it as
+    far as its leg must."""
+    feet = [foot for foot in feet if foot.limb.name.endswith("leg")] or feet
+    if not feet:
+        raise EditError("No foot stands there that could take a step. Move the hips instead.")
+    size = np.linalg.norm(need, axis=1)
+    k = int(size.argmax())
+    way = -need[k] / size[k]
+    turn, at = figure.world()
+    ends = [end_of(foot.limb, turn, at) for foot in feet]
+    foot, end = max(zip(feet, ends, strict=True), key=lambda pair: float(pair[1][k] @ way))
+    share = size / size[k]
+    out, lifted = _stepped(share, max(3, led))
+    target = end + np.outer(out * STEP_MORE * size[k], way)
+    target[:, 1] += STEP_LIFT_M * lifted
+    # the hips go along by half of it, so that the leg need not stretch
+    others = [Planted(f.limb, f.share) for f in feet if f is not foot]
+    begun = np.outer(share * size[k] * 0.3, -way)
+    carry(figure, begun, others)
+    figure.reach(foot.limb, target)
+
+
+def _stepped(share: np.ndarray, frames: int) -> tuple[np.ndarray, np.ndarray]:
+    """(frames,) each: how far a foot is out, and how high, 0 to 1, for one step out where a need (0 to 1) begins and
+    one back where it ends, each over so many frames; it stands between."""
+    needed = np.flatnonzero(share > STEP_AT)
+    rows = np.arange(len(share))
+    go = np.clip((rows - (needed[0] - frames / 2)) / frames, 0, 1)
+    back = np.clip((rows - (needed[-1] - frames / 2)) / frames, 0, 1) if needed[-1] < len(share) - 2 else 0 * go
+    out = go * go * (3 - 2 * go) - back * back * (3 - 2 * back)
+    return out, np.sin(np.pi * go) + np.sin(np.pi * back)
 
 
 def _edges(n: int, led: int, at: slice, reading: Reading) -> np.ndarray:

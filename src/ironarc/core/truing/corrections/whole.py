@@ -33,7 +33,6 @@ KINDS = ("hang", "arc", "phantom", "spin", "balance", "kink", "jerk", "slide", "
 BESIDE_S = 0.5  # beside what is found, that may change for it
 QUICK_PASSES = 4
 KEPT = 400.0  # times as dear to change, a pose that is wanted
-CALM = 6.0  # times as dear, frames with nothing to put right
 LEFT_BW = 0.1  # body weights from nowhere that are told as left over
 
 
@@ -127,8 +126,9 @@ def asked(seen: Seen, options: Options) -> tuple[slice, Task]:
     ]  # fmt: skip
     figure = footed(reading, at, faults, options.hips) if faults else Figure.of(reading, at)
     spread, root_m = _spread(reading, options.parts)
-    free = np.ones(n, dtype=bool)
-    kept = _kept(seen, options, at)
+    need = _needed(reading, at)
+    free = need if need.any() else np.ones(n, dtype=bool)
+    kept = _kept(reading, options, at)
     task = task_of(reading, at, Start(figure.local, figure.translation), free, kept, spread, root_m)
     return at, task
 
@@ -158,18 +158,25 @@ def _spread(reading: Reading, text: str) -> tuple[np.ndarray, float]:
     return spread, root_m
 
 
-def _kept(seen: Seen, options: Options, at: slice) -> np.ndarray:
-    """(frames,) how much dearer than usual each frame is to change: poses that are wanted, and what is sound."""
-    reading = seen.reading
+def _needed(reading: Reading, at: slice) -> np.ndarray:
+    """(frames,) bool: where something is to be put right, and beside it; frames with nothing do not move."""
     first = int(reading.poses.frames[0])
-    n = at.stop - at.start
-    need = np.zeros(n, dtype=bool)
+    low, high = reading.traced.plays
     beside = max(4, int(np.rint(BESIDE_S / reading.poses.dt)))
+    need = np.zeros(len(reading.com), dtype=bool)
     for f in reading.ask(find):
         if f.kind in KINDS:
-            a, b = f.start - first - beside - at.start, f.end - first + 1 + beside - at.start
-            need[max(a, 0) : max(b, 0)] = True
-    out = np.where(need, 1.0, CALM) if need.any() else np.ones(n)
+            a, b = max(f.start - first - beside, low), min(f.end - first + 1 + beside, high)
+            a, b = _to_whole_flights(reading, a, b, beside, low, high)
+            need[a:b] = True
+    return need[at]
+
+
+def _kept(reading: Reading, options: Options, at: slice) -> np.ndarray:
+    """(frames,) how much dearer than usual each frame is to change: much, for poses that are wanted."""
+    first = int(reading.poses.frames[0])
+    n = at.stop - at.start
+    out = np.ones(n)
     for word in options.keep.replace(";", " ").split():
         if not word.lstrip("-").isdigit():
             raise EditError(f"Poses that are wanted are told by their frames, as “12; 40”; {word[:20]!r} was given.")
