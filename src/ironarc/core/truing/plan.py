@@ -149,7 +149,7 @@ def _all(seen: Seen, span, judge_: Judge, report: Report | None):
         what = f"{finding.kind} at {finding.start}–{finding.end}"
         if report is not None and not report(number, number + len(found), what):
             break
-        outcome = best(seen, judge_(seen), finding, judge_)
+        outcome = best(seen, judge_(seen), finding, judge_, thorough=True)
         if outcome is None or len(outcome.new) + len(outcome.worse) >= max(len(outcome.settled), 1):
             given_up.add(_key(finding))
             why = "nothing settles it without harm" if outcome is not None else "nothing settles it"

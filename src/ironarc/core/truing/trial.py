@@ -88,33 +88,38 @@ def tried(seen: Seen, before: Sequence[Finding], wanted: Try, label: str = "", j
     )  # fmt: skip
 
 
-def ways(seen: Seen, start: int, end: int, kind: str = "", long: bool = True) -> list[tuple[Try, Way]]:
+def ways(seen: Seen, start: int, end: int, kind: str = "") -> list[tuple[Try, Way]]:
     """Every way of every correction for a span; with `kind`, of those that settle it; quick ones first."""
     out = []
     for found in CORRECTIONS.values():
-        if (kind and kind not in found.settles) or (found.long and not long):
+        if kind and kind not in found.settles:
             continue
         for place in found.places(seen):
             if place.start - 1 <= end and start <= place.end + 1:
-                out += [(Try(found, way.options), way) for way in place.ways if long or not way.long]
+                out += [(Try(found, way.options), way) for way in place.ways]
                 break
     return sorted(out, key=lambda pair: pair[0].correction.long or pair[1].long)
 
 
 def outcomes(
-    seen: Seen, before: Sequence[Finding], finding: Finding, judge_: Judge = judged, long: bool = True
+    seen: Seen, before: Sequence[Finding], finding: Finding, judge_: Judge = judged, thorough: bool = False
 ) -> list[Outcome]:  # fmt: skip
     """What can settle a finding, tried, the best first: those that settle it and harm nothing, by how much they change;
-    then the others. A solution of the whole span is tried only where nothing quicker will do."""
+    then the others.
+
+    thorough : tries also what takes long where something quick will do (but not the whole span), and puts first what
+        leaves least of anything
+    """
     out: list[Outcome] = []
-    for wanted, way in ways(seen, finding.start, finding.end, finding.kind, long):
-        if (wanted.correction.long or way.long) and any(_clean(o, finding) for o in out):
+    for wanted, way in ways(seen, finding.start, finding.end, finding.kind):
+        slow = wanted.correction.long or (way.long and not thorough)
+        if slow and any(_clean(o, finding) for o in out):
             continue
         try:
             out.append(tried(seen, before, wanted, way.label or wanted.correction.label, judge_))
         except EditError:
             continue  # it can't be made here
-    return sorted(out, key=lambda o: _rank(o, finding))
+    return sorted(out, key=lambda o: _rank(o, finding, thorough))
 
 
 def _clean(outcome: Outcome, finding: Finding) -> bool:
@@ -130,22 +135,23 @@ def _together(outcome: Outcome, finding: Finding) -> int:
     return sum(bool(finding.cause) and f.cause == finding.cause for f in outcome.left)
 
 
-def _rank(outcome: Outcome, finding: Finding) -> tuple:
+def _rank(outcome: Outcome, finding: Finding, thorough: bool) -> tuple:
     """Settled and harmless first; of those the ones that leave least of what belongs together, then the smallest. What
     meets half-way is for a person to choose."""
+    left = len(outcome.left) if thorough else _together(outcome, finding)
     return (
         outcome.wanted.correction.name == MEANT, not outcome.settles(finding),
-        len(outcome.new) + len(outcome.worse), _together(outcome, finding), outcome.half_way,
+        len(outcome.new) + len(outcome.worse), left, outcome.half_way,
         outcome.proposal.cost.size,
     )  # fmt: skip
 
 
 def best(
-    seen: Seen, before: Sequence[Finding], finding: Finding, judge_: Judge = judged, long: bool = True
+    seen: Seen, before: Sequence[Finding], finding: Finding, judge_: Judge = judged, thorough: bool = False
 ) -> Outcome | None:  # fmt: skip
     """The way that is taken by default: the first of `outcomes`, if it settles the finding and is no marking as meant;
     None where none does."""
-    found = [o for o in outcomes(seen, before, finding, judge_, long) if o.wanted.correction.name != MEANT]
+    found = [o for o in outcomes(seen, before, finding, judge_, thorough) if o.wanted.correction.name != MEANT]
     return found[0] if found and found[0].settles(finding) else None
 
 

@@ -133,7 +133,7 @@ CORRECTION = Correction(
     "bend",
     "A knee or an elbow past straight swings round to its own side, with its foot or hand where it is.",
     Options,
-    ("bend", "fast"),
+    ("bend",),
     places,
     propose,
     order=6,

@@ -1,6 +1,6 @@
 """True the spin: what turns in the air goes on turning as it left, parts leading and following as asked."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -33,7 +33,9 @@ from ironarc.core.truing.difference import check_root, layer_between
 NAME = "true_spin"
 LEAD_FRAMES_S = 0.12  # that a part leads or follows by at most
 CAUSE_S = 0.3
-EASES = (0, 2, 3, 4, 5, 6, 8, 10, 12)
+EASES = (0, 2, 4, 6, 8)
+EASED_LEAD, EASED_TUCK = 0.3, 0.4  # beyond which the tuck itself is opened and parts lead, to be seen
+SEEN = 0.99  # of the limit of what is too fast
 
 
 @dataclass(frozen=True)
@@ -102,11 +104,13 @@ def _spun(reading: Reading, flight: Flight, options: Options):
     figure = Figure.of(reading, at)
     inside = slice(before, before + high - low)
     shape = figure.local[inside].copy()
-    begun = shape
-    for ease in _eases(options.ease):
-        shape = _eased(begun, ease)
-        spun = _steadied(reading, flight, options, figure, inside, shape)
-        if options.ease >= 0 or _seen(reading, figure, inside, spun):
+    spun, least = None, np.inf
+    for tried in _eases(options):
+        made = _steadied(reading, flight, tried, figure, inside, _eased(shape, tried.ease))
+        fastest = _fastest(reading, made)
+        if fastest < least:
+            spun, least = made, fastest
+        if fastest < SEEN * GRADES["fast"].strained:
             break
     com = figure.com()[inside]
     figure.local[inside], figure.translation[inside] = spun.local, spun.translation
@@ -120,9 +124,13 @@ def _spun(reading: Reading, flight: Flight, options: Options):
     return figure, spun
 
 
-def _eases(asked: int) -> tuple[int, ...]:
-    """Strengths that are tried, one after the other."""
-    return EASES if asked < 0 else (asked,)
+def _eases(options: Options) -> list[Options]:
+    """What is tried, one after the other, until the eye can follow: turns spread over more frames, then with parts that
+    lead, in a looser tuck."""
+    if options.ease >= 0:
+        return [options]
+    looser = replace(options, lead=max(options.lead, EASED_LEAD), tuck=max(options.tuck - EASED_TUCK, -1.0))
+    return [replace(options, ease=e) for e in EASES] + [replace(looser, ease=e) for e in EASES[-2:]]
 
 
 def _eased(shape: np.ndarray, strength: int) -> np.ndarray:
@@ -135,12 +143,12 @@ def _eased(shape: np.ndarray, strength: int) -> np.ndarray:
     return out
 
 
-def _seen(reading: Reading, figure: Figure, inside: slice, spun: Steady) -> bool:
-    """Whether nothing heavy turns farther from frame to frame than the eye follows."""
+def _fastest(reading: Reading, spun: Steady) -> float:
+    """Degrees a frame of the heavy part that turns fastest."""
     turn, _ = forward(reading.poses.rig, spun.local, spun.translation)
     heavy = [j for j in reading.body.joints if reading.body.anatomy.meanings[j].role not in ("hand", "toe", "finger")]
     step = rotation.log(rotation.multiply(rotation.conjugate(turn[:-1, heavy]), turn[1:, heavy]))
-    return float(np.degrees(np.linalg.norm(step, axis=-1).max())) < 0.97 * GRADES["fast"].strained
+    return float(np.degrees(np.linalg.norm(step, axis=-1).max()))
 
 
 def _steadied(

@@ -119,17 +119,18 @@ def asked(seen: Seen, options: Options) -> tuple[slice, Task]:
             "before or the landing after, or set a contact."
         )
     seen.performer.timing.own_frames(reading.poses.frames[at], seen.performer.clip)
+    spread, root_m = _spread(reading, options.parts)
+    kept = _kept(reading, options, at)
+    need = _needed(reading, at)
+    if not need.any():
+        raise EditError(f"Nothing is found from {options.start} to {options.end}: what is sound stays as it is.")
     wanted = {SLIDE, SINK, HOVER}
     faults = [
         f for f in reading.ask(contact_faults)
         if f.kind in wanted and f.start <= options.end and options.start <= f.end and f.value_m > 0.01 * reading.size
     ]  # fmt: skip
     figure = footed(reading, at, faults, options.hips) if faults else Figure.of(reading, at)
-    spread, root_m = _spread(reading, options.parts)
-    need = _needed(reading, at)
-    free = need if need.any() else np.ones(n, dtype=bool)
-    kept = _kept(reading, options, at)
-    task = task_of(reading, at, Start(figure.local, figure.translation), free, kept, spread, root_m)
+    task = task_of(reading, at, Start(figure.local, figure.translation), need, kept, spread, root_m)
     return at, task
 
 
