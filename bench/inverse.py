@@ -129,9 +129,8 @@ def main() -> int:
         for a, b in runs(reading.footing.on.any(axis=1)[2:-2]):
             borne[a + 1 : b - 1] = True  # the frame beside a take-off or a landing holds an impact
         left = unborne(reading, com, wrench)[borne]
-        print(
-            f"{name:<28} {off:>15.2f} {wavers:>10.1f} {np.percentile(left, 95):>15.3f} {left.max():>6.2f}", flush=True
-        )
+        told = f"{np.percentile(left, 95):>15.3f} {left.max():>6.2f}" if len(left) else f"{'in the air':>15}"
+        print(f"{name:<28} {off:>15.2f} {wavers:>10.1f} {told}", flush=True)
     return 0
 
 

@@ -13,21 +13,15 @@ from collections.abc import Iterator
 from dataclasses import dataclass, replace
 from pathlib import Path
 
-import numpy as np
-
 from bench.judge import _manifest, _shot
 from bench.spoiled import spoil
-from ironarc.core import rotation
-from ironarc.core.columns import Dense
 from ironarc.core.document import Shot
-from ironarc.core.figure.rig import POSITION_CHANNELS
 from ironarc.core.judging.grades import GRADES
-from ironarc.core.motion.layers import BROUGHT_IN, Layer
-from ironarc.core.motion.poses import Poses
 from ironarc.core.reading.shot import Seen, see
 from ironarc.core.truing.trial import Outcome, best, judged
 from ironarc.demo import gangway_slip, gap_hop, gull_hop, mail_sack
 from ironarc.demo.posing import Leap, key_shot
+from tests.figures import dense_shot
 
 
 @dataclass(frozen=True)
@@ -83,37 +77,8 @@ def cases(folders: list[Path]) -> Iterator[Case]:
             continue  # what is not sound to begin with says nothing of one fault
         for spoiled in spoil(seen.reading):
             if spoiled.over >= 1.2:
-                made = shot_of(spoiled.poses, shot)
+                made = replace(dense_shot(spoiled.poses, shot), floor_m=shot.floor_m)
                 yield Case(name, spoiled.fault, spoiled.size, spoiled.found_as, made)
-
-
-def shot_of(poses: Poses, shot: Shot) -> Shot:
-    """A shot whose performer has a value on every frame, those of `poses`; nothing is held."""
-    p, rig = shot.performer, poses.rig
-    n, columns = len(poses.frames), {}
-    scale = p.scale_to_m * p.placement.scale
-    for j, joint in enumerate(rig.joints):
-        if joint.rotation_channels:
-            angles = rotation.each_after_the_other(rotation.to_euler(joint.order, poses.local[:, j]))
-            for i, channel in enumerate(joint.rotation_channels):
-                columns[joint.name, channel] = Dense(1, np.ascontiguousarray(angles[:, i]))
-        if all(c in joint.channels for c in POSITION_CHANNELS):
-            place = poses.translation[:, j] / scale - (rig.offsets[j] if joint.position == "adds" else 0.0)
-            for axis, channel in enumerate(POSITION_CHANNELS):
-                columns[joint.name, channel] = Dense(1, np.ascontiguousarray(place[:, axis]))
-    layer = Layer("layer1", "Motion", BROUGHT_IN, columns=columns)
-    placed = replace(p.placement, offset_m=(0.0, 0.0, 0.0), turn_rad=0.0)
-    made = replace(p, layers=(layer,), clip=(1, n), placement=placed, sample_time_s=0.0, loads=(), pins=(), contacts=())
-    return replace(
-        shot,
-        performers=(made,),
-        first_frame=1,
-        frames=n,
-        frame_time_s=poses.dt,
-        references=(),
-        guides=(),
-        props=shot.props,
-    )
 
 
 def put_right(case: Case) -> list[Row]:

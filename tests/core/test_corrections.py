@@ -369,7 +369,7 @@ def test_weight_nothing_is_as_it_was_and_half_lies_between(name):
 def test_bad_input_is_said_before_anything_runs():
     for text, words in (
         ("true_footing(start=1,end=9)", "Nothing slides, sinks or hovers from 1 to 9"),
-        ("true_balance(start=60,end=500)", "not all within the shot"),
+        ("true_balance(start=60,end=500)", "not all within the motion, which plays from 1 to 72"),
         ("smooth_pop(start=40,end=41)", "No joint pops"), ("unbend(start=3,end=9)", "No knee or elbow"),
         ("even_out(start=3,end=9)", "goes smoothly"), ("spread_turn(start=3,end=9)", "Nothing turns too fast"),
         ("push_out(start=3,end=9)", "Nothing passes through"), ("unstretch(start=3,end=9)", "No bone stretches"),

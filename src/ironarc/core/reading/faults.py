@@ -45,6 +45,15 @@ def contact_faults(reading: Reading) -> tuple[ContactFault, ...]:
     return tuple(sorted(_together(found), key=lambda f: (f.start, f.kind, f.what)))
 
 
+def single_parts(what: str) -> list[str]:
+    """The parts a fault is about, one by one: both of what it calls both."""
+    if not what.startswith("both "):
+        return [what]
+    many = what.removeprefix("both ")
+    one = next((one for one, plural in PLURALS.items() if plural == many), many.removesuffix("s"))
+    return [f"left {one}", f"right {one}"]
+
+
 def _together(found: list[ContactFault]) -> list[ContactFault]:
     """Both feet, or both hands, that do the same on the same frames are one fault: of the one that does it most."""
     out: list[ContactFault] = []

@@ -10,6 +10,7 @@ import numpy as np
 from ironarc.core.document.codec import from_plain
 from ironarc.core.edits.base import Edit
 from ironarc.core.errors import EditError
+from ironarc.core.figure.rig import forward
 from ironarc.core.motion.layers import Layer
 from ironarc.core.motion.poses import Poses
 from ironarc.core.reading.shot import Seen
@@ -67,8 +68,6 @@ def _cm(metres: float) -> str:
 
 def cost_of(was: Poses, local: np.ndarray, translation: np.ndarray, words: str, frames: int = 0) -> Cost:
     """The cost of local rotations (frames, joints, 4) and origins (frames, joints, 3) m in place of those of `was`."""
-    from ironarc.core.figure.rig import forward
-
     _, at = forward(was.rig, local, translation)
     moved = float(np.linalg.norm(at - was.position, axis=-1).max(initial=0.0))
     turned = float(np.degrees(np.linalg.norm(turned_by(was, local), axis=-1).max(initial=0.0)))

@@ -11,6 +11,7 @@ from ironarc.core.judging import Finding
 from ironarc.core.reading.shot import Seen, see
 from ironarc.core.truing import CORRECTIONS, propose
 from ironarc.core.truing.correction import Correction, Place, Try
+from ironarc.core.truing.corrections import arc
 from ironarc.core.truing.trial import Judge, best, judged
 
 ALL = "all"
@@ -106,8 +107,6 @@ def _spelled(plan: list[tuple[Correction, str]], seen: Seen, span, judge_: Judge
 
 
 def _all_ways(found: Correction) -> tuple[str, ...]:
-    from ironarc.core.truing.corrections import arc
-
     return (arc.TIME, arc.HEIGHT, arc.BETWEEN, arc.HELD) if found.name == arc.NAME else ()
 
 

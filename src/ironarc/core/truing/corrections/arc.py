@@ -18,18 +18,7 @@ from ironarc.core.reading.shot import see
 from ironarc.core.scene.timing import Retiming
 from ironarc.core.solve.span import EDGE, solve_span
 from ironarc.core.truing.carry import Figure, Planted, carry, lead_in, lead_out, planted
-from ironarc.core.truing.correction import (
-    CM,
-    FRAME,
-    FRAMES,
-    Correction,
-    Cost,
-    Place,
-    Proposal,
-    Way,
-    cost_of,
-    option,
-)  # fmt: skip
+from ironarc.core.truing.correction import CM, FRAME, FRAMES, Correction, Cost, Place, Proposal, Way, cost_of, option
 from ironarc.core.truing.corrections import whole
 from ironarc.core.truing.difference import check_root, layer_between
 from ironarc.core.truing.pace import catching_up, paced

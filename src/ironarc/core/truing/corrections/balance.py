@@ -12,18 +12,9 @@ from ironarc.core.motion.thinning import smoothed
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.balance import read_balance, signed_distances
 from ironarc.core.truing.carry import Figure, Planted, bears, carry, end_of, planted
-from ironarc.core.truing.correction import (
-    CM,
-    FRAME,
-    SHARE,
-    Correction,
-    Place,
-    Proposal,
-    Way,
-    cost_of,
-    option,
-)  # fmt: skip
-from ironarc.core.truing.difference import check_root, layer_between
+from ironarc.core.truing.correction import CM, FRAME, SHARE, Correction, Place, Proposal, Way, option
+from ironarc.core.truing.difference import check_root
+from ironarc.core.truing.proposing import indices, proposed
 
 NAME = "true_balance"
 LED_S = 0.35  # beside the pose, over which it is led to and from
@@ -68,10 +59,8 @@ def propose(seen: Seen, options: Options) -> Proposal:
     """The pose brought over its footing. EditError where nothing bears it, or where it stands well already."""
     reading = seen.reading
     check_root(seen.performer)
-    first = int(reading.poses.frames[0])
-    a, b = options.start - first, options.end - first + 1
-    if not 0 <= a < b <= len(reading.com):
-        raise EditError(f"Frames {options.start} to {options.end} are not all within the shot.")
+    a, b = indices(reading, options.start, options.end)
+    low, high = reading.traced.plays
     led = max(4, int(np.rint(LED_S / reading.poses.dt)))
     low, high = reading.traced.plays
     at = slice(max(a - 2 * led, low), min(b + 2 * led, high))
@@ -92,13 +81,11 @@ def propose(seen: Seen, options: Options) -> Proposal:
         _step(figure, feet, need, led)
     else:
         carry(figure, need, feet)
-    words = f"{CORRECTION.label} {options.start}–{options.end}"
-    layer = layer_between(seen.performer, figure.was, figure.local, figure.translation, CORRECTION.label, NAME)
     far = float(np.linalg.norm(need, axis=1).max())
     says = f"The center of gravity moves by {far * 100:.0f} cm, to {options.inside:.1f} cm inside the footing."
     if options.step:
         says = f"A foot is put out by {STEP_MORE * far * 100:.0f} cm, under the center of gravity."
-    return Proposal(cost_of(figure.was, figure.local, figure.translation, says), words, layer)
+    return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", says)
 
 
 def needed(reading: Reading, at: slice, a: int, b: int, inside: float, led: int) -> np.ndarray:

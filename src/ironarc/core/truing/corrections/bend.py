@@ -14,8 +14,8 @@ from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.footing import runs
 from ironarc.core.reading.joints import read_joints
 from ironarc.core.truing.carry import Figure, end_of
-from ironarc.core.truing.correction import FRAME, Correction, Place, Proposal, Way, cost_of, option
-from ironarc.core.truing.difference import layer_between
+from ironarc.core.truing.correction import FRAME, Correction, Place, Proposal, Way, option
+from ironarc.core.truing.proposing import indices, proposed
 
 NAME = "unbend"
 LEAST_RAD = np.radians(0.5)
@@ -45,11 +45,8 @@ def places(seen: Seen) -> list[Place]:
 def propose(seen: Seen, options: Options) -> Proposal:
     """Knees and elbows turned round. EditError where none bends the wrong way."""
     reading = seen.reading
-    first = int(reading.poses.frames[0])
+    a, b = indices(reading, options.start, options.end)
     low, high = reading.traced.plays
-    a, b = options.start - first, options.end - first + 1
-    if not 0 <= a < b <= len(reading.com):
-        raise EditError(f"Frames {options.start} to {options.end} are not all within the shot.")
     led = max(2, int(np.rint(0.1 / reading.poses.dt)))
     at = slice(max(a - led, low), min(b + led, high))
     figure = Figure.of(reading, at)
@@ -67,11 +64,9 @@ def propose(seen: Seen, options: Options) -> Proposal:
         most = max(most, float(np.degrees(wrong.max())))
     if not names:
         raise EditError(f"No knee or elbow bends the wrong way from {options.start} to {options.end}.")
-    words = f"{CORRECTION.label} {options.start}–{options.end}"
-    layer = layer_between(seen.performer, figure.was, figure.local, figure.translation, CORRECTION.label, NAME)
     becomes = "is led through the poses beside it" if options.between else f"becomes {most:.0f}° with it"
     says = f"{' and '.join(names).capitalize()}: {most:.0f}° against its way {becomes}."
-    return Proposal(cost_of(figure.was, figure.local, figure.translation, says), words, layer)
+    return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", says)
 
 
 def _limb(reading: Reading, joint: str) -> Limb | None:

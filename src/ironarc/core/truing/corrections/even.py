@@ -10,17 +10,9 @@ from ironarc.core.judging.grades import GRADES
 from ironarc.core.motion.thinning import smoothed
 from ironarc.core.reading import Seen
 from ironarc.core.truing.carry import Figure, carry, planted
-from ironarc.core.truing.correction import (
-    FRAME,
-    FRAMES,
-    Correction,
-    Place,
-    Proposal,
-    cost_of,
-    one_way,
-    option,
-)  # fmt: skip
-from ironarc.core.truing.difference import check_root, layer_between
+from ironarc.core.truing.correction import FRAME, FRAMES, Correction, Place, Proposal, one_way, option
+from ironarc.core.truing.difference import check_root
+from ironarc.core.truing.proposing import indices, proposed
 
 NAME = "even_out"
 OVER_S = 0.2
@@ -52,11 +44,8 @@ def propose(seen: Seen, options: Options) -> Proposal:
     """The center of gravity on a smooth way through the span. EditError where it is smooth."""
     reading = seen.reading
     check_root(seen.performer)
-    first = int(reading.poses.frames[0])
-    a, b = options.start - first, options.end - first + 1
+    a, b = indices(reading, options.start, options.end)
     low, high = reading.traced.plays
-    if not low <= a < b <= high:
-        raise EditError(f"Frames {options.start} to {options.end} are not all within the motion.")
     over = options.over or max(5, int(np.rint(OVER_S / reading.poses.dt)))
     at = slice(max(a - over, low), min(b + over, high))
     path = reading.body_com[at]
@@ -75,10 +64,8 @@ def propose(seen: Seen, options: Options) -> Proposal:
     shift *= (bell * bell * (3 - 2 * bell))[:, None]
     figure = Figure.of(reading, at)
     carry(figure, shift, planted(reading, at))
-    words = f"{CORRECTION.label} {options.start}–{options.end}"
-    layer = layer_between(seen.performer, figure.was, figure.local, figure.translation, CORRECTION.label, NAME)
     says = f"The center of gravity moves by up to {np.linalg.norm(shift, axis=1).max() * 100:.1f} cm."
-    return Proposal(cost_of(figure.was, figure.local, figure.translation, says), words, layer)
+    return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", says)
 
 
 def _off_its_neighbours(path: np.ndarray, size: float) -> np.ndarray:

@@ -12,17 +12,8 @@ from ironarc.core.motion.thinning import smoothed
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.joints import read_joints
 from ironarc.core.truing.carry import Figure
-from ironarc.core.truing.correction import (
-    FRAME,
-    FRAMES,
-    Correction,
-    Place,
-    Proposal,
-    cost_of,
-    one_way,
-    option,
-)  # fmt: skip
-from ironarc.core.truing.difference import layer_between
+from ironarc.core.truing.correction import FRAME, FRAMES, Correction, Place, Proposal, one_way, option
+from ironarc.core.truing.proposing import indices, proposed
 
 NAME = "spread_turn"
 WIDEST_S = 0.6
@@ -49,11 +40,8 @@ def places(seen: Seen) -> list[Place]:
 def propose(seen: Seen, options: Options) -> Proposal:
     """The turn spread. EditError where nothing turns too fast, or where there is no room."""
     reading = seen.reading
-    first = int(reading.poses.frames[0])
-    a, b = options.start - first, options.end - first + 1
+    a, b = indices(reading, options.start, options.end)
     low, high = reading.traced.plays
-    if not low <= a < b <= high:
-        raise EditError(f"Frames {options.start} to {options.end} are not all within the motion.")
     limit = np.radians(GRADES["fast"].strained) * WITHIN
     widest = options.over or max(3, int(np.rint(WIDEST_S / reading.poses.dt)))
     widths = [options.over] if options.over else range(2, widest + 1)
@@ -61,7 +49,7 @@ def propose(seen: Seen, options: Options) -> Proposal:
     if not len(joints):
         raise EditError(f"Nothing turns too fast from {options.start} to {options.end}.")
     figure = Figure.of(reading, slice(max(a - widest, low), min(b + widest, high)))
-    start = int(figure.was.frames[0]) - first
+    start = int(figure.was.frames[0]) - int(reading.poses.frames[0])
     used = 0
     for j in joints:
         for width in widths:
@@ -72,10 +60,8 @@ def propose(seen: Seen, options: Options) -> Proposal:
                 figure.local[x:y, j] = made
                 break
     names = [reading.poses.rig.names[j] for j in joints]
-    words = f"{CORRECTION.label} {options.start}–{options.end}"
-    layer = layer_between(seen.performer, figure.was, figure.local, figure.translation, CORRECTION.label, NAME)
     says = f"{', '.join(names[:3])} turns the same way over {used} frames more on either side."
-    return Proposal(cost_of(figure.was, figure.local, figure.translation, says), words, layer)
+    return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", says)
 
 
 def _too_fast(reading: Reading, a: int, b: int) -> np.ndarray:

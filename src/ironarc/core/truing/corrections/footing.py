@@ -10,21 +10,12 @@ from ironarc.core.judging.grades import GRADES
 from ironarc.core.motion.thinning import smoothed
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.contacts import FLOOR
-from ironarc.core.reading.faults import HOVER, SINK, SLIDE, ContactFault, contact_faults
+from ironarc.core.reading.faults import HOVER, SINK, SLIDE, ContactFault, contact_faults, single_parts
 from ironarc.core.reading.footing import runs
 from ironarc.core.reading.skin import SOLE, parts_of
 from ironarc.core.truing.carry import Figure, bears, end_of, faded, limbs_that_reach
-from ironarc.core.truing.correction import (
-    FRAME,
-    SHARE,
-    Correction,
-    Place,
-    Proposal,
-    Way,
-    cost_of,
-    option,
-)  # fmt: skip
-from ironarc.core.truing.difference import layer_between
+from ironarc.core.truing.correction import FRAME, SHARE, Correction, Place, Proposal, Way, option
+from ironarc.core.truing.proposing import proposed
 
 NAME = "true_footing"
 BAND_M = 0.004  # nearer to its surface a foot is on it
@@ -85,13 +76,9 @@ def propose(seen: Seen, options: Options) -> Proposal:
         raise EditError(
             f"Nothing slides, sinks or hovers from {options.start} to {options.end}. Choose frames where it does."
         )
-    at = _around(reading, faults)
-    figure = footed(reading, at, faults, options.hips)
-    words = f"{CORRECTION.label} {options.start}–{options.end}"
-    layer = layer_between(
-        seen.performer, figure.was, figure.local, figure.translation, CORRECTION.label, NAME
-    )  # fmt: skip
-    return Proposal(cost_of(figure.was, figure.local, figure.translation, _says(faults)), words, layer)
+    # what is moved must come to rest somewhere: beside a contact at fault flights and other contacts give way
+    figure = footed(reading, slice(*reading.traced.plays), faults, options.hips)
+    return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", _says(faults))
 
 
 def _says(faults: list[ContactFault]) -> str:
@@ -101,13 +88,6 @@ def _says(faults: list[ContactFault]) -> str:
             worst[f.kind] = f
     verbs = {SLIDE: "held that slid by", SINK: "up out of the ground by", HOVER: "down by"}
     return " ".join(f"{f.what.capitalize()} {verbs[k]} {f.value_m * 100:.1f} cm." for k, f in worst.items())
-
-
-def _around(reading: Reading, faults: list[ContactFault]) -> slice:
-    """All frames of the contacts that are at fault, with the flights beside them: what is moved must come to rest
-    somewhere."""
-    low, high = reading.traced.plays
-    return slice(low, high)
 
 
 def footed(reading: Reading, at: slice, faults: list[ContactFault], hips: float) -> Figure:
@@ -158,12 +138,7 @@ def _concerns(reading: Reading, fault: ContactFault, limb) -> bool:
             fault.what not in ("feet", "trunk", "head") and fault.what == limb.name
         )
     parts = parts_of(skin, names)
-    named = [fault.what] if fault.what in parts else []
-    if fault.what.startswith("both "):
-        one = fault.what.removeprefix("both ")
-        one = {"feet": "foot"}.get(one, one.removesuffix("s"))
-        named = [f"left {one}", f"right {one}"]
-    joints = {int(skin.points[i].joint) for name in named for i in parts.get(name, ())}
+    joints = {int(skin.points[i].joint) for name in single_parts(fault.what) for i in parts.get(name, ())}
     rig = reading.poses.rig
     end = limb.end if limb.end >= 0 else limb.lower
     for joint in joints:

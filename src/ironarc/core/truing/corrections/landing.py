@@ -11,19 +11,9 @@ from ironarc.core.judging.findings import find
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.impact import Push, enough_depth, needed_bw, read_pushes
 from ironarc.core.truing.carry import Figure, carry, lead_out, planted
-from ironarc.core.truing.correction import (
-    CM,
-    FRAME,
-    FRAMES,
-    SHARE,
-    Correction,
-    Place,
-    Proposal,
-    Way,
-    cost_of,
-    option,
-)  # fmt: skip
-from ironarc.core.truing.difference import check_root, layer_between
+from ironarc.core.truing.correction import CM, FRAME, FRAMES, SHARE, Correction, Place, Proposal, Way, option
+from ironarc.core.truing.difference import check_root
+from ironarc.core.truing.proposing import proposed
 
 NAME = "true_landing"
 COMFORTABLE_BW = 5.5  # what a landing is brought down to
@@ -101,14 +91,12 @@ def propose(seen: Seen, options: Options) -> Proposal:
     shift[:, 1] *= scale
     shift[:, [0, 2]] *= 0.5  # what slides along the floor is taken by friction, too
     carry(figure, shift, planted(reading, at))
-    words = f"{CORRECTION.label} at {options.frame}"
-    layer = layer_between(seen.performer, figure.was, figure.local, figure.translation, CORRECTION.label, NAME)
     depth = float(-shift[:, 1].min(initial=0.0)) + (push.depth_m if push else 0.0)
     says = (
         f"Taken in {depth * 100:.0f} cm and {frames} frames: {needed_bw(max(-speed[1], 0.0), depth, g):.1f} body "
         "weights."
     )
-    return Proposal(cost_of(figure.was, figure.local, figure.translation, says), words, layer)
+    return proposed(seen, figure, CORRECTION, f"at {options.frame}", says)
 
 
 def _speeds(reading: Reading, push: Push | None, index: int) -> tuple[np.ndarray, np.ndarray]:

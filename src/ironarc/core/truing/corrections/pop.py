@@ -12,17 +12,8 @@ from ironarc.core.judging.grades import GRADES
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.joints import read_joints
 from ironarc.core.truing.carry import Figure
-from ironarc.core.truing.correction import (
-    FRAME,
-    FRAMES,
-    Correction,
-    Place,
-    Proposal,
-    Way,
-    cost_of,
-    option,
-)  # fmt: skip
-from ironarc.core.truing.difference import layer_between
+from ironarc.core.truing.correction import FRAME, FRAMES, Correction, Place, Proposal, Way, option
+from ironarc.core.truing.proposing import indices, proposed
 
 NAME = "smooth_pop"
 AROUND = 4  # frames on either side that the curve through a pop is led by
@@ -52,10 +43,9 @@ def propose(seen: Seen, options: Options) -> Proposal:
     """The joints that pop led through. EditError where none does."""
     reading = seen.reading
     first = int(reading.poses.frames[0])
-    a, b = options.start - first, options.end - first
+    a, b = indices(reading, options.start, options.end)
+    b -= 1
     rate = reading.ask(read_joints).jump_rate
-    if not 0 <= a <= b < len(rate):
-        raise EditError(f"Frames {options.start} to {options.end} are not all within the shot.")
     joints = np.flatnonzero(rate[max(a - 1, 0) : b + 2].max(axis=0) > 0.8 * GRADES["pop"].strained)
     if not len(joints):
         raise EditError(f"No joint pops from {options.start} to {options.end}. Choose a frame where one does.")
@@ -69,10 +59,8 @@ def propose(seen: Seen, options: Options) -> Proposal:
         )
         figure.local[:, j] = led_through(figure.local[:, j], odd)
         words.append(reading.poses.rig.names[j])
-    label = f"{CORRECTION.label} at {options.start}"
-    layer = layer_between(seen.performer, figure.was, figure.local, figure.translation, CORRECTION.label, NAME)
     says = f"{', '.join(words[:3])}{' and others' if len(words) > 3 else ''} led through the frames beside it."
-    return Proposal(cost_of(figure.was, figure.local, figure.translation, says), label, layer)
+    return proposed(seen, figure, CORRECTION, f"at {options.start}", says)
 
 
 def _window(reading: Reading, a: int, b: int, wide: int) -> slice:

@@ -15,17 +15,7 @@ from ironarc.core.reading.impact import Push, enough_depth, needed_bw, read_push
 from ironarc.core.reading.shot import see
 from ironarc.core.scene.timing import Retiming
 from ironarc.core.truing.carry import Figure, carry, planted
-from ironarc.core.truing.correction import (
-    CM,
-    FRAME,
-    FRAMES,
-    Correction,
-    Place,
-    Proposal,
-    Way,
-    cost_of,
-    option,
-)  # fmt: skip
+from ironarc.core.truing.correction import CM, FRAME, FRAMES, Correction, Place, Proposal, Way, cost_of, option
 from ironarc.core.truing.difference import check_root, layer_between
 
 NAME = "true_push"

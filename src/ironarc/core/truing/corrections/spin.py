@@ -14,21 +14,11 @@ from ironarc.core.reading.flights import Flight
 from ironarc.core.reading.momentum import whole_inertia
 from ironarc.core.solve.spin import Steady, steady
 from ironarc.core.truing.carry import Figure, carry, lead_in, lead_out, planted
-from ironarc.core.truing.correction import (
-    FRAME,
-    FRAMES,
-    SHARE,
-    TURNS,
-    Correction,
-    Place,
-    Proposal,
-    Way,
-    cost_of,
-    option,
-)  # fmt: skip
+from ironarc.core.truing.correction import FRAME, FRAMES, SHARE, TURNS, Correction, Place, Proposal, Way, option
 from ironarc.core.truing.corrections.arc import find_flight
 from ironarc.core.truing.corrections.fast import spread
-from ironarc.core.truing.difference import check_root, layer_between
+from ironarc.core.truing.difference import check_root
+from ironarc.core.truing.proposing import proposed
 
 NAME = "true_spin"
 LEAD_FRAMES_S = 0.12  # that a part leads or follows by at most
@@ -87,12 +77,10 @@ def propose(seen: Seen, options: Options) -> Proposal:
     flight = find_flight(reading, options.frame)
     check_root(seen.performer)
     figure, spun = _spun(reading, flight, options)
-    words = f"{CORRECTION.label} {flight.start}–{flight.end}"
-    layer = layer_between(seen.performer, figure.was, figure.local, figure.translation, CORRECTION.label, NAME)
     says = f"Steady at {np.linalg.norm(spun.L):.0f} kg·m²/s, {abs(spun.turns):.2f} turns in the air."
     if spun.missed_rad > np.radians(2) and not options.meet:
         says += f" It lands {np.degrees(spun.missed_rad):.0f}° off the pose it had."
-    return Proposal(cost_of(figure.was, figure.local, figure.translation, says), words, layer)
+    return proposed(seen, figure, CORRECTION, f"{flight.start}–{flight.end}", says)
 
 
 def _spun(reading: Reading, flight: Flight, options: Options):

@@ -10,8 +10,8 @@ from ironarc.core.judging.grades import GRADES
 from ironarc.core.reading import Seen
 from ironarc.core.reading.joints import read_joints
 from ironarc.core.truing.carry import Figure, end_of, limbs_that_reach
-from ironarc.core.truing.correction import FRAME, Correction, Place, Proposal, Way, cost_of, option
-from ironarc.core.truing.difference import layer_between
+from ironarc.core.truing.correction import FRAME, Correction, Place, Proposal, Way, option
+from ironarc.core.truing.proposing import indices, proposed
 
 NAME = "unstretch"
 
@@ -39,11 +39,8 @@ def places(seen: Seen) -> list[Place]:
 def propose(seen: Seen, options: Options) -> Proposal:
     """Stretched bones of the usual length, the way they point. EditError where none stretches."""
     reading = seen.reading
-    first = int(reading.poses.frames[0])
+    a, b = indices(reading, options.start, options.end)
     low, high = reading.traced.plays
-    a, b = options.start - first, options.end - first + 1
-    if not low <= a < b <= high:
-        raise EditError(f"Frames {options.start} to {options.end} are not all within the motion.")
     off = reading.ask(read_joints).stretch
     joints = np.flatnonzero(off[a:b].max(axis=0) > 0.8 * GRADES["stretch"].strained)
     if not len(joints):
@@ -61,13 +58,9 @@ def propose(seen: Seen, options: Options) -> Proposal:
         for limb in limbs_that_reach(reading.body, reading.poses):
             if np.isin([limb.lower, limb.end], joints).any():
                 figure.reach(limb, end_of(limb, figure.was.rotation, figure.was.position))
-    words = f"{CORRECTION.label} {options.start}–{options.end}"
-    layer = layer_between(seen.performer, figure.was, figure.local, figure.translation, CORRECTION.label, NAME)
     names = ", ".join(reading.poses.rig.names[j] for j in joints[:3])
-    return Proposal(
-        cost_of(figure.was, figure.local, figure.translation, f"The bone to {names} is as long as it is otherwise."),
-        words, layer,
-    )  # fmt: skip
+    says = f"The bone to {names} is as long as it is otherwise."
+    return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", says)
 
 
 CORRECTION = Correction(

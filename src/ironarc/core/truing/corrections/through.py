@@ -9,11 +9,12 @@ from ironarc.core.errors import EditError
 from ironarc.core.motion.thinning import smoothed
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.contacts import stands, way_out
-from ironarc.core.reading.faults import THROUGH, ContactFault, contact_faults
+from ironarc.core.reading.faults import THROUGH, ContactFault, contact_faults, single_parts
 from ironarc.core.reading.skin import parts_of
 from ironarc.core.truing.carry import Figure, end_of, limbs_that_reach
-from ironarc.core.truing.correction import CM, FRAME, Correction, Place, Proposal, cost_of, one_way, option
-from ironarc.core.truing.difference import check_root, layer_between
+from ironarc.core.truing.correction import CM, FRAME, Correction, Place, Proposal, one_way, option
+from ironarc.core.truing.difference import check_root
+from ironarc.core.truing.proposing import proposed
 
 NAME = "push_out"
 LED_S = 0.15
@@ -57,9 +58,7 @@ def propose(seen: Seen, options: Options) -> Proposal:
     at = slice(max(a - 2 * led, low), min(b + 2 * led, high))
     figure = Figure.of(reading, at)
     said = [_out(reading, figure, fault, at, led, options.clear / 100, seen) for fault in faults]
-    words = f"{CORRECTION.label} {options.start}–{options.end}"
-    layer = layer_between(seen.performer, figure.was, figure.local, figure.translation, CORRECTION.label, NAME)
-    return Proposal(cost_of(figure.was, figure.local, figure.translation, " ".join(said)), words, layer)
+    return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", " ".join(said))
 
 
 def _out(
@@ -68,12 +67,7 @@ def _out(
     """Moves what a fault is about out; what was done, in words."""
     skin = reading.traced.track.skin
     parts = parts_of(skin, reading.body.anatomy.rig.names)
-    sides = [fault.what]
-    if fault.what.startswith("both "):
-        one = fault.what.removeprefix("both ")
-        one = {"feet": "foot"}.get(one, one.removesuffix("s"))
-        sides = [f"left {one}", f"right {one}"]
-    for part in sides:
+    for part in single_parts(fault.what):
         points = parts.get(part, np.array([], dtype=int))
         if not len(points):
             continue

@@ -13,17 +13,7 @@ from ironarc.core.reading.footing import runs
 from ironarc.core.solve.model import model_of
 from ironarc.core.solve.span import EDGE, Report, Solved, Task, solve_span, spread_of
 from ironarc.core.truing.carry import Figure
-from ironarc.core.truing.correction import (
-    FRAME,
-    FRAMES,
-    SHARE,
-    Correction,
-    Place,
-    Proposal,
-    Way,
-    cost_of,
-    option,
-)  # fmt: skip
+from ironarc.core.truing.correction import FRAME, FRAMES, SHARE, Correction, Place, Proposal, Way, cost_of, option
 from ironarc.core.truing.corrections.footing import footed
 from ironarc.core.truing.difference import check_root, layer_between
 from ironarc.core.truing.holding import Start, task_of
