@@ -10,6 +10,7 @@ from ironarc.core import rotation
 from ironarc.core.columns import Dense
 from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.edits.motion import SetColumns
+from ironarc.core.edits.rate import KEEP_SECONDS, at_rate
 from ironarc.core.errors import EditError
 from ironarc.core.judging.findings import find
 from ironarc.core.reading import read_shot, see
@@ -445,6 +446,13 @@ def test_a_correction_says_when_what_is_below_it_has_changed():
     again_there = asked.asked_of(slipped, slipped.performer, layer, CORRECTIONS)
     first = asked.asked_of(shot, shot.performer, layer, CORRECTIONS)
     assert (again_there.options.start, again_there.options.end) == (first.options.start + 7, first.options.end + 7)
+    # twice as many frames a second: so many of them are what was asked for
+    timed = taken(demo("Gap hop"), "true_arc(frame=37,hang=12)")
+    fine = at_rate(timed, 48, KEEP_SECONDS)
+    (arc,) = fine.performer.corrections
+    assert not asked.is_stale(fine.performer, arc)
+    assert asked.asked_of(fine, fine.performer, arc, CORRECTIONS).options.hang == 24
+    assert Ask("delete_layer", arc.id).apply(fine).frames == at_rate(demo("Gap hop"), 48, KEEP_SECONDS).frames
     base = shot.performer.layers[0]
     key = ("Hips", "ty")
     lower = Dense(1, base.columns[key].values + 4.0)

@@ -45,6 +45,7 @@ def test_ways_of_a_finding_are_tried_and_told_side_by_side(bench):
     for words in (
         "Keep the height, change the time", "Keep the time, change the height", "Meet half-way", "settles it",
         "4 frames taken out", "say that it is meant",
+        "Slower, so not tried yet", "push and landing worked out", "The nearest motion that holds together",
     ):  # fmt: skip
         assert words in told, words
     gone = bench.get("ways?who=performer1&finding=performer1:hang:999")

@@ -15,6 +15,7 @@ from ironarc.core.reading.shot import Seen
 from ironarc.core.truing import Try, plan
 from ironarc.core.truing.corrections import arc, whole
 from ironarc.core.truing.trial import WORSE, outcomes
+from ironarc.core.truing.trial import ways as every_way
 from ironarc.store import house, shots, work
 from ironarc.web.asked import read_body
 from ironarc.web.bench import apply_edit, open_session, see
@@ -63,7 +64,13 @@ def ways(shot_id: int, revision: int):
             return judge(there.shot, there.performer, there.reading, limits)
 
         found = outcomes(seen, seen.findings, finding, judged)
-        return render_template("partials/ways.html", outcomes=found, finding=finding)
+        told = {outcome.wanted for outcome in found}
+        slow = [
+            (wanted, way.label or wanted.correction.label)
+            for wanted, way in every_way(seen, finding.start, finding.end, finding.kind)
+            if wanted not in told and (way.long or wanted.correction.long)
+        ]
+        return render_template("partials/ways.html", outcomes=found, finding=finding, slow=slow)
 
 
 @pages.get("/r/<id:revision>/trial.json")

@@ -7,6 +7,7 @@ from ironarc.core.columns import Keys
 from ironarc.core.document import Performer, Shot, check_size
 from ironarc.core.errors import EditError
 from ironarc.core.judging.findings import can_judge
+from ironarc.core.motion.below import below_of, is_stale
 from ironarc.core.motion.retime import KeysCollide, retime_keys, retime_layers, retime_span
 from ironarc.core.reading import Reading, read_shot
 from ironarc.core.reading.flights import Flight
@@ -113,7 +114,17 @@ def _retimed(performer: Performer, about: int, factor: Fraction, was_s: float) -
         low, high = retimed.clip
         trim = (min(max(first, low), high), max(min(last, high), low))
         retimed = replace(retimed, timing=replace(retimed.timing, trim=trim))
-    return retimed
+    return _known_below(performer, retimed)
+
+
+def _known_below(was: Performer, now: Performer) -> Performer:
+    """What lies below its corrections told anew on the new frames, where it had not changed since they were made."""
+    layers = tuple(
+        replace(layer, below=below_of(now.motion, layer.span, i))
+        if layer.below and not is_stale(was.motion, i) else layer
+        for i, layer in enumerate(now.layers)
+    )  # fmt: skip
+    return replace(now, layers=layers)
 
 
 def _sample_time(performer: Performer, was_s: float, now_s: float) -> float:
@@ -141,7 +152,7 @@ def _retimed_map(retiming: Retiming, about: int, factor: float) -> Retiming:
     """Both the frames a moment is seen on and its own frames move; a map keeps its place between whole frames."""
     keys: Keys = retiming.keys
     moved = replace(keys, frames=about + (keys.frames - about) * factor, values=about + (keys.values - about) * factor)
-    return replace(retiming, keys=moved)
+    return replace(retiming, keys=moved, added=round(retiming.added * factor))
 
 
 @dataclass(frozen=True)

@@ -12,13 +12,9 @@ from typing import Any
 import numpy as np
 
 from ironarc.core.document import Performer, Shot
-from ironarc.core.motion.evaluate import layered
+from ironarc.core.motion import below
 from ironarc.core.motion.layers import Layer
 from ironarc.core.truing.correction import FRAME, FRAMES, Correction, Try
-
-SAMPLES = 6  # frames along a layer's span by which what is below it is known
-SAME = 2e-3
-_PROJECTIONS = 3
 
 
 def with_asked(performer: Performer, layer: Layer, wanted: Try, dt: float) -> Layer:
@@ -30,32 +26,12 @@ def with_asked(performer: Performer, layer: Layer, wanted: Try, dt: float) -> La
         if f.metadata.get("unit") == FRAME:
             options[f.name] = (options[f.name] - low) / max(high - low, 1)
     asked = json.dumps({"correction": wanted.correction.name, "options": options, "dt": dt})
-    return replace(layer, asked=asked, below=below_of(performer, layer.span, len(performer.layers)))
-
-
-def below_of(performer: Performer, span: tuple[int, int], number: int) -> tuple[float, ...]:
-    """A few numbers that tell what the layers below number `number` make of the body along a span."""
-    motion = replace(performer.motion, layers=performer.layers[:number])
-    local = layered(motion, np.linspace(span[0], span[1], SAMPLES))
-    roots = list(performer.rig.roots)
-    # squares, since a rotation and its negative are one
-    turned = local.rotation**2
-    place = local.translation[:, roots] * performer.scale_to_m
-    out = []
-    for k in range(_PROJECTIONS):
-        weights = np.cos((k + 1.0) * np.arange(turned.size)).reshape(turned.shape)
-        out.append(float((turned * weights).sum()))
-        out.append(float((place * np.cos((k + 1.0) * np.arange(place.size)).reshape(place.shape)).sum()))
-    return tuple(out)
+    return replace(layer, asked=asked, below=below.below_of(performer.motion, layer.span, len(performer.layers)))
 
 
 def is_stale(performer: Performer, layer: Layer) -> bool:
     """Whether what lies below a correction has changed since it was made."""
-    if not layer.below or layer.span is None:
-        return False
-    number = next(i for i, there in enumerate(performer.layers) if there.id == layer.id)
-    now = below_of(performer, layer.span, number)
-    return len(now) != len(layer.below) or float(np.abs(np.array(now) - layer.below).max()) > SAME
+    return below.is_stale(performer.motion, [there.id for there in performer.layers].index(layer.id))
 
 
 def asked_of(shot: Shot, performer: Performer, layer: Layer, known: Mapping[str, Correction]) -> Try | None:

@@ -51,7 +51,7 @@ def propose(seen: Seen, options: Options) -> Proposal:
     )  # fmt: skip
     words = f"{CORRECTION.label} {flight.start}–{flight.end}"
     edit = SetItem(performer.id, "performer", {"left": (*kept, *left)}, words)
-    return Proposal(Cost(f"{reason} No part moves."), words, more=(edit,))
+    return Proposal(Cost(reason), words, more=(edit,))
 
 
 CORRECTION = Correction(
