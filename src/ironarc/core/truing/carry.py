@@ -7,7 +7,7 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.figure.body import Body
 from ironarc.core.figure.grips import Limb, limbs_of
-from ironarc.core.figure.rig import forward
+from ironarc.core.figure.rig import Rig, forward
 from ironarc.core.motion import ik
 from ironarc.core.motion.poses import Poses
 from ironarc.core.reading.momentum import body_centres, whole_com
@@ -64,18 +64,25 @@ def end_of(limb: Limb, rotation_: np.ndarray, position: np.ndarray) -> np.ndarra
     return position[:, limb.lower] + rotation.rotate(rotation_[:, limb.lower], limb.wrist_m)
 
 
+def hangs_on(rig: Rig, joint: int, limb: Limb) -> bool:
+    """Whether a joint is a limb's end, or hangs on it."""
+    end = limb.end if limb.end >= 0 else limb.lower
+    while joint >= 0 and joint != end:
+        joint = int(rig.parents[joint])
+    return joint == end
+
+
+def points_of(reading: Reading, limb: Limb) -> list[int]:
+    """Points of the skin that its foot, hand or tip stands on."""
+    points, rig = reading.traced.track.skin.points, reading.poses.rig
+    return [
+        i for i, p in enumerate(points) if p.point in (*SOLE, "palm", "tip") and hangs_on(rig, p.joint, limb)
+    ]  # fmt: skip
+
+
 def bears(reading: Reading, limb: Limb) -> np.ndarray:
     """(frames,) bool: its foot, hand or tip is on something."""
-    skin, rig = reading.traced.track.skin, reading.poses.rig
-    below = {limb.end if limb.end >= 0 else limb.lower}
-    mine = []
-    for i, point in enumerate(skin.points):
-        at = point.joint
-        while at >= 0 and at not in below:
-            at = int(rig.parents[at])
-        if at >= 0 and point.point in (*SOLE, "palm", "tip"):
-            mine.append(i)
-    return reading.footing.on[:, mine].any(axis=1)
+    return reading.footing.on[:, points_of(reading, limb)].any(axis=1)
 
 
 def faded(on: np.ndarray, frames: int) -> np.ndarray:

@@ -12,8 +12,8 @@ from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.contacts import FLOOR
 from ironarc.core.reading.faults import HOVER, SINK, SLIDE, ContactFault, contact_faults, single_parts
 from ironarc.core.reading.footing import runs
-from ironarc.core.reading.skin import SOLE, parts_of
-from ironarc.core.truing.carry import Figure, bears, end_of, faded, limbs_that_reach
+from ironarc.core.reading.skin import parts_of
+from ironarc.core.truing.carry import Figure, bears, end_of, faded, hangs_on, limbs_that_reach, points_of
 from ironarc.core.truing.correction import FRAME, SHARE, Correction, Place, Proposal, Way, option
 from ironarc.core.truing.proposing import proposed
 
@@ -107,8 +107,7 @@ def footed(reading: Reading, at: slice, faults: list[ContactFault], hips: float)
         needs = np.stack([need for _, _, need in feet])
         ride = hips * (shares[..., None] * needs).sum(axis=0) / shares.sum(axis=0)[:, None]
     ride = ride + whole
-    if not np.abs(ride).max() < 1e-6:
-        figure.shift(ride)
+    figure.shift(ride)
     for limb, on, need in feet:
         share = faded(on, led)[:, None]
         target = end_of(limb, figure.was.rotation, figure.was.position) + share * (need + whole) + (1 - share) * ride
@@ -134,19 +133,10 @@ def _concerns(reading: Reading, fault: ContactFault, limb) -> bool:
     """Whether a fault is of this limb's end."""
     skin, names = reading.traced.track.skin, reading.body.anatomy.rig.names
     if fault.kind == HOVER:
-        return (limb.name.endswith("leg") == (fault.what == "feet") and fault.what in ("feet", limb.name)) or (
-            fault.what not in ("feet", "trunk", "head") and fault.what == limb.name
-        )
+        return fault.what == limb.name or (fault.what == "feet" and limb.name.endswith("leg"))
     parts = parts_of(skin, names)
     joints = {int(skin.points[i].joint) for name in single_parts(fault.what) for i in parts.get(name, ())}
-    rig = reading.poses.rig
-    end = limb.end if limb.end >= 0 else limb.lower
-    for joint in joints:
-        while joint >= 0 and joint != end:
-            joint = int(rig.parents[joint])
-        if joint == end:
-            return True
-    return False
+    return any(hangs_on(reading.poses.rig, joint, limb) for joint in joints)
 
 
 def _held_level(fault: ContactFault, on: np.ndarray, first: int, led: int) -> np.ndarray:
@@ -161,9 +151,8 @@ def _held_level(fault: ContactFault, on: np.ndarray, first: int, led: int) -> np
     if run is None:
         return out
     x, y = run
-    path = np.zeros((y - x, 2))
     inside = np.clip(np.arange(x, y) - a, 0, len(fault.path) - 1)
-    path[:] = fault.path[inside] - fault.path[0]
+    path = fault.path[inside] - fault.path[0]
     flies_before, flies_after = x > 0, y < len(on)
     if flies_after and not flies_before:
         anchor = path[-1]
@@ -186,15 +175,7 @@ def _held_level(fault: ContactFault, on: np.ndarray, first: int, led: int) -> np
 
 def _height_of(reading: Reading, at: slice, limb, fault: ContactFault, led: int) -> np.ndarray:
     """(frames, 3) m up out of a surface, or down to it, around a fault."""
-    skin = reading.traced.track.skin
-    rig, end = reading.poses.rig, limb.end if limb.end >= 0 else limb.lower
-    mine = []
-    for i, point in enumerate(skin.points):
-        joint = point.joint
-        while joint >= 0 and joint != end:
-            joint = int(rig.parents[joint])
-        if joint == end and point.point in (*SOLE, "palm", "tip"):
-            mine.append(i)
+    mine = points_of(reading, limb)
     surface = reading.surfaces.get(fault.surface, reading.surfaces[FLOOR])
     away = np.where(np.isfinite(surface.away[at][:, mine]), surface.away[at][:, mine], 1.0)
     lowest = away.min(axis=1)
@@ -236,8 +217,6 @@ def _needed_by_the_rest(reading: Reading, at: slice, faults: list[ContactFault],
     for fault in faults:
         if fault.kind == SLIDE:
             if not any(_concerns(reading, fault, limb) for limb in limbs):
-                span = np.zeros(n, dtype=bool)
-                span[max(fault.start - first, 0) : fault.end - first + 1] = True
                 out[:, [0, 2]] += _held_level(fault, np.ones(n, dtype=bool), first, led)
             continue
         if any(_concerns(reading, fault, limb) for limb in limbs):
