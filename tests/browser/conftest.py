@@ -70,6 +70,27 @@ class Person:
     def click(self, css: str) -> None:
         self.until(lambda: self.one(css).click() or True)
 
+    def frames_pass(self) -> None:
+        """Waits for two frames of the browser: what has changed has been drawn."""
+        self.driver.execute_async_script("requestAnimationFrame(() => requestAnimationFrame(arguments[0]));")
+
+    def still(self, css: str):
+        """The element, once it stands where it stood two frames ago."""
+
+        def stood() -> bool:
+            was = self.one(css).rect
+            self.frames_pass()
+            return self.one(css).rect == was
+
+        self.until(stood)
+        return self.one(css)
+
+    def drag(self, css: str, *steps: tuple[int, int]) -> None:
+        chain = webdriver.ActionChains(self.driver).click_and_hold(self.still(css))
+        for step in steps:
+            chain.move_by_offset(*step)
+        chain.release().perform()
+
     def press(self, *keys: str) -> None:
         webdriver.ActionChains(self.driver).send_keys(*keys).perform()
 

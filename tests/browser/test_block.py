@@ -33,7 +33,6 @@ def at_of(shot, part: str, frame: int) -> np.ndarray:
     return poses.position[0, grip.joint] + rotation.rotate(poses.rotation[0, grip.joint], grip.at_m)
 
 
-TWO_FRAMES = "requestAnimationFrame(() => requestAnimationFrame(arguments[0]));"  # the layout has settled
 SLIDE = """const slide = document.querySelector('[data-form=between] [name=slide]');
 slide.value = arguments[0];
 slide.dispatchEvent(new Event('input', { bubbles: true }));"""
@@ -65,13 +64,13 @@ class Blocker:
         person.until(lambda: person.all("#key-layer option"))
         bench = person.one("#bench")
         person.until(lambda: bench.get_attribute("data-block") == bench.get_attribute("data-revision"))
-        person.driver.execute_async_script(TWO_FRAMES)
+        person.frames_pass()
 
     def take(self, *grips: str) -> None:
         """Takes grips, the first alone."""
         for i, grip in enumerate(grips):
             # grips stand where the last picture has them
-            self.person.driver.execute_async_script(TWO_FRAMES)
+            self.person.frames_pass()
             node = self.person.one(f'[data-grip="{grip}"]')
             chain = ActionChains(self.person.driver)
             if i:
@@ -103,14 +102,6 @@ class Blocker:
         """Moves what is taken by what is typed, cm."""
         self.fill("typed", x=0, y=up, z=ahead)
         self.submit("typed")
-
-    def drag(self, css: str, *steps: tuple[int, int]) -> None:
-        # what is dragged stands where the last picture has it
-        self.person.driver.execute_async_script(TWO_FRAMES)
-        chain = ActionChains(self.person.driver).click_and_hold(self.person.one(css))
-        for step in steps:
-            chain.move_by_offset(*step)
-        chain.release().perform()
 
 
 @pytest.fixture
@@ -190,7 +181,7 @@ def test_a_captured_pose_is_mended_on_a_layer_over_it(person, block, session, ca
     assert [(pin.part, pin.start, pin.end) for pin in held.performer.pins] == [("left foot", 3, 14)]
     np.testing.assert_allclose(at_of(held, "left foot", 6), at_of(held, "left foot", 11), atol=1e-4)
     # its end is dragged on the trestle, and taken back
-    block.kept(lambda: block.drag("[data-pin-end$='|end']", (24, 0), (8, 0)))
+    block.kept(lambda: person.drag("[data-pin-end$='|end']", (24, 0), (8, 0)))
     assert stands(session, captured).performer.pins[0].end > 14
     for _ in range(3):
         block.kept(lambda: person.chord(Keys.CONTROL, "z"))
@@ -310,7 +301,7 @@ def test_a_grip_is_dragged_and_esc_puts_it_back(person, block, session, hop):
     ActionChains(person.driver).release().perform()
     assert person.shown()[1] == before
     was = stands(session, hop)
-    block.kept(lambda: block.drag('[data-grip="right hand"]', (20, -20), (10, -10)))
+    block.kept(lambda: person.drag('[data-grip="right hand"]', (20, -20), (10, -10)))
     assert at_of(stands(session, hop), "right hand", 8)[1] > at_of(was, "right hand", 8)[1] + 0.02
     assert person.one("#undo").get_attribute("title").startswith("Undo: Move right hand at 8")
     # by keyboard: the next grip along the body, a centimetre up
@@ -334,10 +325,10 @@ def test_a_bead_of_a_part_s_path_is_dragged(person, block, session, hop):
     """The bead of another frame lies where the grip stands on that frame: there the path is taken hold of."""
     block.open(hop, "&frame=37")
     block.take("right hand")
-    person.driver.execute_async_script(TWO_FRAMES)
+    person.frames_pass()
     there = [round(v) for v in person.driver.execute_script(BEAD)]
     person.type_frame(24)
-    person.driver.execute_async_script(TWO_FRAMES)
+    person.frames_pass()
     was = at_of(stands(session, hop), "right hand", 37)
     canvas = person.one(".stage-canvas")
     chain = ActionChains(person.driver).move_to_element_with_offset(canvas, *there).click_and_hold()
@@ -352,7 +343,7 @@ def test_where_keys_are_set_by_hand_a_pose_waits_until_it_is_keyed(person, block
     block.choose("auto", "off")
     before = person.shown()[1]
     block.take("head")
-    block.drag('[data-grip="head"]', (12, 6), (8, 4))
+    person.drag('[data-grip="head"]', (12, 6), (8, 4))
     person.sees("#pending", "Key it")
     assert person.shown()[1] == before
     block.kept(lambda: person.press("k"))
@@ -374,7 +365,7 @@ def test_a_pose_made_while_the_server_is_gone_stays_and_is_sent_again(person, bl
 
 def test_keys_are_taken_by_a_marquee_and_dragged(person, block, session, hop):
     block.open(hop, "&frame=1")
-    block.kept(lambda: block.drag('[data-key="left arm|53"]', (13, 0), (11, 0)))
+    block.kept(lambda: person.drag('[data-key="left arm|53"]', (13, 0), (11, 0)))
     arm = stands(session, hop).performer.layers[0].columns["LeftArm", "turn"]
     assert 53 not in arm.frames
     assert any(54 <= f <= 56 for f in arm.frames)

@@ -5,7 +5,6 @@ import subprocess
 import sys
 
 import pytest
-from selenium.webdriver import ActionChains
 from selenium.webdriver.common.keys import Keys
 
 from ironarc.core.judging import judge
@@ -47,11 +46,6 @@ def taken(person) -> None:
     person.until(lambda: person.one("#saved").text == "Saved")
 
 
-def drag(person, css: str, x: int, y: int) -> None:
-    chain = ActionChains(person.driver).click_and_hold(person.one(css))
-    chain.move_by_offset(x // 2, y // 2).move_by_offset(x - x // 2, y - y // 2).release().perform()
-
-
 def test_a_way_is_chosen_met_half_way_taken_weighed_and_opened_again(person, session, hop):
     person.open_shot(hop, "?step=true&frame=37")
     person.click("[data-true='ways']")
@@ -91,13 +85,13 @@ def test_a_way_is_chosen_met_half_way_taken_weighed_and_opened_again(person, ses
 
 def test_an_arch_is_dragged_by_its_end_for_time_and_by_its_top_for_height(person, session, hop):
     person.open_shot(hop, "?step=true&frame=37")
-    drag(person, "[data-arch='end']", -44, 0)
+    person.drag("[data-arch='end']", (-22, 0), (-22, 0))
     tried(person)
     person.sees(TRYING, "frames in the air")
     person.sees("#trying-cost", "at the height it has")
     person.press(Keys.ESCAPE)
     person.until(lambda: "is-trying" not in person.one("#bench").get_attribute("class"))
-    drag(person, "[data-arch='top']", 0, -18)
+    person.drag("[data-arch='top']", (0, -9), (0, -9))
     tried(person)
     person.sees(TRYING, "A rise of")
     person.press(Keys.ESCAPE)
