@@ -22,6 +22,7 @@ from ironarc.core.figure.weighing import Weighing, fitted, weighing_from_plain
 from ironarc.core.judging import CRACKED, STRAINED, grade_of, judge
 from ironarc.core.judging.judge import match
 from ironarc.core.judging.judging_json import with_judging
+from ironarc.core.judging.plain_units import told
 from ironarc.core.judging.reading_csv import reading_to_csv
 from ironarc.core.judging.reading_json import finding_to_plain, readings_to_plain
 from ironarc.core.judging.reading_json_older import reading_to_plain_1, reading_to_plain_2
@@ -268,15 +269,16 @@ def _plan_table(made: plan.Made, output: Path) -> str:
     rows = [("finding", "frames", "before", "after")]
     for f in made.before:
         then = pairs[f.id]
-        now = "gone" if then is None else f"{then.value:.3g} ({then.grade})"
-        rows.append((f"{f.kind} {f.part}".strip(), f"{f.start}–{f.end}", f"{f.value:.3g} ({f.grade})", now))
+        now = "gone" if then is None else f"{told(then.value, then.unit)} ({then.grade})"
+        rows.append((f"{f.kind} {f.part}".strip(), f"{f.start}–{f.end}", f"{told(f.value, f.unit)} ({f.grade})", now))
     there = {f.id for f in pairs.values() if f is not None}
     rows += [
-        (f"{f.kind} {f.part}".strip(), f"{f.start}–{f.end}", "", f"{f.value:.3g} ({f.grade})")
+        (f"{f.kind} {f.part}".strip(), f"{f.start}–{f.end}", "", f"{told(f.value, f.unit)} ({f.grade})")
         for f in made.after if f.id not in there
     ]  # fmt: skip
     widths = [max(len(row[i]) for row in rows) for i in range(4)]
-    lines += ["  ".join(word.ljust(w) for word, w in zip(row, widths, strict=True)).rstrip() for row in rows]
+    if len(rows) > 1:
+        lines += ["  ".join(word.ljust(w) for word, w in zip(row, widths, strict=True)).rstrip() for row in rows]
     was, now = plan.over(made.before, made.after)
     lines.append(f"Findings: {was} before, {now} after. Grade: {grade_of(made.after)}. Wrote {output}.")
     return "\n".join(lines)

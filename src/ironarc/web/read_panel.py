@@ -7,6 +7,7 @@ from ironarc.core.document import Limit, Shot
 from ironarc.core.judging.evidence import Evidence, evidence_of
 from ironarc.core.judging.finding import RANK, Finding, Limits
 from ironarc.core.judging.grades import GRADES, limits_of
+from ironarc.core.judging.plain_units import PLAIN_UNITS, told, with_unit
 from ironarc.core.reading import Reading
 from ironarc.core.reading.contacts import FLOOR, frame_spans
 from ironarc.core.reading.impact import read_pushes
@@ -16,10 +17,6 @@ from ironarc.core.reading.thrown import angle_deg
 from ironarc.core.truing import Try
 from ironarc.web.picture import evidence_picture
 from ironarc.web.variants import View
-
-PLAIN_UNITS = {"m": ("cm", 100.0), "share of g": ("%", 100.0), "share of mean spin": ("%", 100.0),
-               "share of its length": ("%", 100.0), "degrees a frame": ("°", 1.0), "degrees": ("°", 1.0),
-               "body weights": ("bw", 1.0)}  # fmt: skip
 
 
 @dataclass(frozen=True)
@@ -84,7 +81,7 @@ def _card(found: list[Finding], view: View, offers, limits: Limits, house: Seque
     changed = "shot" if lead.kind in shot_kinds else "house" if lead.kind in house_kinds else ""
     return Card(
         lead, view.performer.name, list(tried.values()), evidence_picture(proof), proof,
-        _number(lead.value * times, unit), _number(lead.limit * times, unit),
+        told(lead.value, lead.unit), told(lead.limit, lead.unit),
         grade.strained * times, grade.cracked * times, unit, changed, rest,
     )  # fmt: skip
 
@@ -96,18 +93,10 @@ def changed_limits(shot: Shot, house: Sequence[Limit]) -> list[tuple[str, str, s
         for x in limits:
             if x.kind in GRADES:
                 unit, times = PLAIN_UNITS.get(GRADES[x.kind].unit, (GRADES[x.kind].unit, 1.0))
-                words = f"strained from {x.strained * times:.3g}, cracked from {_in(unit, f'{x.cracked * times:.3g}')}"
+                cracked = with_unit(unit, f"{x.cracked * times:.3g}")
+                words = f"strained from {x.strained * times:.3g}, cracked from {cracked}"
                 out.append((x.kind, GRADES[x.kind].label, words, where))
     return out
-
-
-def _number(value: float, unit: str) -> str:
-    return _in(unit, f"{value:.{0 if abs(value) >= 20 else 1}f}")
-
-
-def _in(unit: str, number: str) -> str:
-    """The number with its unit; the sign of degrees stands close."""
-    return f"{number}{'' if unit == '°' else ' '}{unit}"
 
 
 def plain_limit(kind: str, value: float) -> float:

@@ -11,6 +11,7 @@ from ironarc.core.errors import EditError
 from ironarc.core.judging import Finding, judge
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.judging.judge import match
+from ironarc.core.judging.plain_units import told
 from ironarc.core.reading.shot import Seen
 from ironarc.core.truing import Try, plan
 from ironarc.core.truing.corrections import arc, whole
@@ -20,7 +21,6 @@ from ironarc.store import house, shots, work
 from ironarc.web.asked import read_body
 from ironarc.web.bench import apply_edit, open_session, see
 from ironarc.web.keeping import for_ever, plain_json
-from ironarc.web.read_panel import PLAIN_UNITS
 from ironarc.web.variants import AGAIN, View
 
 pages = Blueprint("true", __name__, url_prefix="/shots/<id:shot_id>")
@@ -98,18 +98,14 @@ def _rows(now: View, tried: View) -> list[dict]:
     return out
 
 
+def _size(finding: Finding | None) -> str:
+    return "–" if finding is None else told(finding.value, finding.unit)
+
+
 def _row(shown: Finding, before: Finding | None, after: Finding | None, state: str) -> dict:
-    unit, times = PLAIN_UNITS.get(shown.unit, (shown.unit, 1.0))
-
-    def told(finding: Finding | None) -> str:
-        if finding is None:
-            return "–"
-        value = finding.value * times
-        return f"{value:.{0 if abs(value) >= 20 else 1}f}{'' if unit == '°' else ' '}{unit}"
-
     return {
         "kind": shown.kind, "label": GRADES[shown.kind].label, "part": shown.part, "start": shown.start,
-        "end": shown.end, "before": told(before), "after": told(after), "state": state,
+        "end": shown.end, "before": _size(before), "after": _size(after), "state": state,
         "grade": (after or before).grade,
     }  # fmt: skip
 
