@@ -7,17 +7,21 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.columns import Dense
-from ironarc.core.document import Shot
+from ironarc.core.document import Performer, Shot
+from ironarc.core.document.take_home import motion_file
 from ironarc.core.edits import Edit
 from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.figure.crew import BRAM, rig_of
 from ironarc.core.figure.rig import POSITION_CHANNELS, EndSite, Joint, Rig, forward
+from ironarc.core.formats import bvh
 from ironarc.core.motion.evaluate import Motion, evaluate
 from ironarc.core.motion.layers import BROUGHT_IN, Layer
 from ironarc.core.motion.poses import Poses, poses_of
 from ironarc.core.reading import see
+from ironarc.core.reading.shot import settled
 from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.timing import Timing
+from ironarc.demo.load import SHOTS
 
 CM = 0.01
 BRAM_RIG = rig_of(BRAM)
@@ -52,6 +56,22 @@ def posed(poses: Poses, turns: dict[str, np.ndarray]) -> Poses:
     for name, vector in turns.items():
         local[:, poses.rig.index(name)] = rotation.exp(np.broadcast_to(vector, (len(local), 3)))
     return poses_of(poses.rig, poses.frames, poses.dt, local, poses.translation)
+
+
+def long_shot(frames: int) -> Shot:
+    """The demo's hop, which floats, over and over, each from where the one before it landed, on so many frames."""
+    one = bvh.parse(motion_file(next(make for name, make in SHOTS.items() if "Gap hop" in name)()))
+    root = one.rig.names[0]
+    times = -(-frames // one.frames)
+    columns = {}
+    for key, column in one.columns.items():
+        values = np.tile(column.values, times)
+        if key in ((root, "tx"), (root, "tz")):
+            values += np.repeat(np.arange(times), one.frames) * (column.values[-1] - column.values[0])
+        columns[key] = Dense(1, values[:frames])
+    base = Layer("base", "As brought in", BROUGHT_IN, columns=columns)
+    performer = Performer("Long", one.rig, (base,), 0.01, clip=(1, frames))
+    return settled(Shot(f"PF-900 Long {frames}", (performer,), one.frame_time_s, 1, frames))
 
 
 def bake_shot(shot: Shot, performer_id: str = "") -> Poses:

@@ -5,9 +5,10 @@ Exit status: 0 nothing cracked, 1 something cracked, 2 a file can't be read.
 
 import argparse
 import json
+import math
 import re
 import sys
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator
 from dataclasses import replace
 from pathlib import Path
 
@@ -28,8 +29,9 @@ from ironarc.core.judging.reading_json import finding_to_plain, readings_to_plai
 from ironarc.core.judging.reading_json_older import reading_to_plain_1, reading_to_plain_2
 from ironarc.core.reading import Reading, Seen, see
 from ironarc.core.reading.contacts import frame_spans
-from ironarc.core.settings import GRAVITY_MS2
+from ironarc.core.settings import GRAVITY_MS2, LARGEST_KG, LEAST_KG, MAX_FLOOR_M, MAX_G_MS2, MIN_G_MS2
 from ironarc.core.truing import plan
+from ironarc.core.whole_numbers import whole_number
 
 UNREADABLE = 2
 
@@ -97,27 +99,38 @@ def _parser() -> argparse.ArgumentParser:
     return parser
 
 
-def _positive(text: str) -> float:
-    value = float(text)
-    if not 0 < value < 1e6:
-        raise argparse.ArgumentTypeError(f"{text} is not more than 0")
-    return value
+def _between(low: float, high: float) -> Callable[[str], float]:
+    """Reads a number that lies between two others."""
+
+    def read(text: str) -> float:
+        try:
+            value = float(text)
+        except ValueError:
+            value = math.nan
+        if not low <= value <= high:
+            raise argparse.ArgumentTypeError(f"{text[:40]} is not a number from {low:g} to {high:g}")
+        return value
+
+    return read
 
 
 def _span(text: str) -> tuple[int, int]:
-    found = re.fullmatch(r"(-?\d+)-(-?\d+)", text)
-    if found is None or int(found[1]) > int(found[2]):
-        raise argparse.ArgumentTypeError(f"{text} is not a first and a last frame, as in 20-60")
-    return int(found[1]), int(found[2])
+    found = re.fullmatch(r"(-?[0-9]+)-(-?[0-9]+)", text)
+    first, last = (whole_number(word) for word in found.groups()) if found else (None, None)
+    if first is None or last is None or first > last:
+        raise argparse.ArgumentTypeError(f"{text[:40]} is not a first and a last frame, as in 20-60")
+    return first, last
 
 
 def _add_figure_options(parser: argparse.ArgumentParser) -> None:
-    parser.add_argument("--mass", type=_positive, default=75.0, help="body mass in kg (default 75)")
+    mass, gravity = _between(LEAST_KG, LARGEST_KG), _between(MIN_G_MS2, MAX_G_MS2)
+    floor = _between(-MAX_FLOOR_M, MAX_FLOOR_M)
+    parser.add_argument("--mass", type=mass, default=75.0, help="body mass in kg (default 75)")
     parser.add_argument("--build", choices=BUILDS, default="m", help="published table: f or m (default m)")
     parser.add_argument("--weighing", type=Path, help="a weighing as JSON, instead of --mass and --build")
-    parser.add_argument("--g", type=_positive, default=GRAVITY_MS2, help="gravity in m/s² (default 9.81)")
+    parser.add_argument("--g", type=gravity, default=GRAVITY_MS2, help="gravity in m/s² (default 9.81)")
     parser.add_argument("--unit", choices=sorted(UNITS), help="the file's length unit (default: guessed from height)")
-    parser.add_argument("--floor", type=float, help="height of the floor in m (default: estimated)")
+    parser.add_argument("--floor", type=floor, help="height of the floor in m (default: estimated)")
 
 
 def _load(args, path: Path) -> Shot:
@@ -154,7 +167,7 @@ def _json(path: Path, hint: str) -> object:
         return json.loads(path.read_text(encoding="utf-8"))
     except OSError as error:
         raise FileError(f"{path} could not be opened: {error.strerror}.") from error
-    except ValueError:
+    except (ValueError, RecursionError):
         raise FileError(f"{path} is not JSON. {hint}") from None
 
 

@@ -12,6 +12,7 @@ from PIL import Image, UnidentifiedImageError
 
 from ironarc.core.errors import FileError
 from ironarc.core.scene.reference import SEQUENCE, STILL, VIDEO
+from ironarc.core.whole_numbers import whole_number
 
 PICTURES = {"PNG": "image/png", "JPEG": "image/jpeg", "WEBP": "image/webp"}
 # What an ordinary Chromium plays, by container and codec
@@ -114,12 +115,13 @@ def _sequence(files: list[tuple[str, bytes]]) -> Media:
 
 def _number(name: str) -> int:
     """The last number in a file's name."""
-    digits = re.findall(r"\d+", PurePath(name).stem)
-    if not digits or len(digits[-1]) > 9:
+    digits = re.findall(r"[0-9]+", PurePath(name).stem)
+    number = whole_number(digits[-1]) if digits else None
+    if number is None:
         raise FileError(
             f"{name} carries no number, so its place in the sequence is unknown. Name it like hop_0001.png."
         )
-    return int(digits[-1])
+    return number
 
 
 def _container(data: bytes) -> str | None:

@@ -1,160 +1,179 @@
 """The worker: takes work from the queue on the database and does it. ./start runs one; more run with
 `ironarc work`, on this machine or another that reaches the database.
 
-A worker that dies stops giving signs of life; whichever worker sees it first puts its work back on the queue.
+Each piece of work is done in a process of its own with a limit on its memory. The worker looks after it: it keeps the
+row fresh, ends the process at once where the work is to stop, and writes down how it ended, whatever it ended by.
 """
 
+import ctypes
+import logging
+import multiprocessing
 import os
+import resource
+import signal
+import sys
+import threading
 import time
-from datetime import UTC, datetime
+from collections.abc import Callable
 
 import procrastinate
+import psutil
 from procrastinate.job_context import JobContext
-from sqlalchemy import make_url
+from sqlalchemy import Engine, make_url
+from sqlalchemy.exc import DBAPIError, SQLAlchemyError
 from sqlalchemy.orm import Session
 
-from ironarc.core import truing
-from ironarc.core.errors import EditError, IronArcError
-from ironarc.core.judging import judge
-from ironarc.core.reading.shot import Seen, see
-from ironarc.core.truing import plan
-from ironarc.core.truing.corrections import whole
-from ironarc.store import house, shots, work
+from ironarc.carrying_out import carry_out
+from ironarc.core.whole_numbers import whole_number
+from ironarc.store import work
 from ironarc.store.database import URL_SETTING, connect, database_url
-from ironarc.store.models import WorkRow
 
-SIGN_S, DEAD_S = 2.0, 8.0  # a worker gives a sign of life so often; without one for so long it is taken for dead
-TELL_S = 0.1  # progress is written down so often at most
-MOST_TRIES = 4
+LOOK_S = 0.2  # how often the worker looks after what is being worked out
+FRESH_S = 2.0  # how often it says so in the row
+TAKE_UP_S = 2.0  # how often it looks for work that lost its worker
+AWAY_S = 60.0  # how long it waits for a database that is away to write down how work ended
+MEMORY_SETTING = "IRONARC_WORK_MB"
+MEMORY_BYTES = min(4 * 2**30, psutil.virtual_memory().total // 2)  # of one piece of work, unless the setting says so
+TOO_LARGE, AGAIN = 70, 75  # how the process of a piece of work ends: out of memory; the database was away
+PDEATHSIG = 1  # of prctl(2)
 
 app = procrastinate.App(connector=procrastinate.PsycopgConnector())
-
-
-class Stopped(Exception):
-    """Asked to stop, by a person or because the worker ends."""
+log = logging.getLogger(__name__)
+# forked from a process that has everything imported and no threads
+_forks = multiprocessing.get_context("forkserver")
+_forks.set_forkserver_preload(["ironarc.worker"])
 
 
 @app.task(name=work.TASK, queue=work.QUEUE, pass_context=True, retry=False)
 def true(context: JobContext, work_id: int) -> None:
     """Does one piece of work, from beginning to end."""
-    engine = connect(_address())
+    look_after(work_id, database_url(), context.should_abort)
+
+
+def look_after(work_id: int, address: str, leaves: Callable[[], bool] = lambda: False) -> None:
+    """Has work done that waits, and sees to it that it ends in words or is back on the queue.
+
+    leaves : whether the worker is to go home
+    """
+    engine = connect(address)
     try:
         with Session(engine) as session:
-            if context.job.attempts >= MOST_TRIES:
-                # taken up again and again, it may be what its workers die of
-                work.end(session, work_id, work.FAILED, "Workers died over this several times. Try a shorter span.")
-                return
-            do(session, work_id, context.should_abort)
+            tries = work.begin(session, work_id)
+        if tries is None:
+            return  # it was stopped before it began, or somebody else has it
+        process = _forks.Process(target=_in_its_own, args=(address, work_id, tries, memory_bytes()), daemon=True)
+        process.start()
+        try:
+            sent_home = _watch(engine, process, work_id, tries, leaves)
+        finally:
+            process.kill()
+            process.join()
+        _put_down(engine, work_id, tries, process.exitcode, sent_home)
     finally:
         engine.dispose()
 
 
-@app.periodic(cron="* * * * * */3")
-@app.task(name="take_up", queue=work.QUEUE, queueing_lock="take_up", pass_context=True)
-async def take_up(context: JobContext, timestamp: int) -> None:
-    """Puts the work of workers that died back on the queue."""
-    for job in await app.job_manager.get_stalled_jobs(seconds_since_heartbeat=DEAD_S):
-        if job.task_name == work.TASK:
-            await app.job_manager.retry_job(job, retry_at=datetime.now(UTC))
-
-
-def do(session: Session, work_id: int, aborted=lambda: False) -> None:
-    """Works out what a row asks for, telling how far it is; every end is written down."""
-    try:
-        row = work.look(session, work_id)
-    except shots.NotFound:
-        return  # its shot was taken away meanwhile
-    if row.state in work.ENDED:
-        return
-    if row.state == work.STOPPING:
-        work.end(session, work_id, work.STOPPED, "Stopped.")
-        return
-    row.state, row.says, row.picture, row.share = work.WORKING, "Begins.", [], 0.0
-    session.commit()
-    teller = _Teller(session, work_id, aborted)
-    try:
-        says, edit = _made(session, row, teller)
-        work.end(session, work_id, work.DONE, says, edit)
-    except Stopped:
-        work.end(session, work_id, work.STOPPED, "Stopped. Nothing was changed.")
-    except IronArcError as error:
-        work.end(session, work_id, work.FAILED, str(error))
-
-
-class _Teller:
-    """Tells how far work is, not oftener than it is worth; raises Stopped where it is to stop."""
-
-    def __init__(self, session: Session, work_id: int, aborted):
-        self.session, self.work_id, self.aborted = session, work_id, aborted
-        self.picture: list = []
-        self.told = 0.0
-
-    def __call__(self, share: float, says: str, point: list | None = None) -> None:
-        if point is not None:
-            self.picture.append(point)
-        if self.aborted():
-            raise Stopped
-        if time.monotonic() - self.told < TELL_S:
-            return
-        self.told = time.monotonic()
-        if not work.report(self.session, self.work_id, share, says, self.picture):
-            raise Stopped
-
-
-def _made(session: Session, row: WorkRow, tell: _Teller):
-    """What is said of the outcome, and the edit."""
-    shot = shots.load(session, row.shot_id, row.revision)
-    limits = house.limits(session)
-    seen = see(shot, row.performer)
-
-    def judged(there: Seen):
-        return judge(there.shot, there.performer, there.reading, limits)
-
-    if row.what == "plan":
-        span = None if row.start is None or row.end is None else (row.start, row.end)
-
-        def step(done: int, in_all: int, what: str) -> bool:
-            tell(done / max(in_all, 1), f"{done} of {in_all}: {what}", [done, in_all])
+def _watch(engine: Engine, process, work_id: int, tries: int, leaves: Callable[[], bool]) -> bool:
+    """Until it ends or is to end; whether that is because the worker goes home."""
+    told = 0.0
+    while True:
+        process.join(LOOK_S)
+        if process.exitcode is not None:
+            return False
+        if leaves():
             return True
-
-        made = plan.carry_out(seen, row.asked, span, judged, step)
-        if made.edit is None:
-            raise EditError(f"Nothing is to be put right. {' '.join(made.skipped)}".strip())
-        was, now = plan.over(made.before, made.after)
-        steps = " ".join(f"{s.start}–{s.end}: {s.label}. {s.says}" for s in made.steps)
-        skipped = f" Not done: {' '.join(made.skipped)}" if made.skipped else ""
-        return f"{was} findings before, {now} after. {steps}{skipped}", made.edit
-    wanted = truing.read_try(row.asked)
-    if wanted is None:
-        raise EditError(f"There is no correction called {row.asked[:40]!r}.")
-    if wanted.correction.name != whole.NAME:
-        tell(0.1, f"{wanted.correction.label}.")
-        found = truing.propose(seen, wanted)
-        return found.cost.says, found.edit
-
-    def solved(number: int, left: float) -> bool:
-        share = number / (number + 6.0)  # nobody knows how many passes it takes: each is worth less
-        tell(share, f"Pass {number}: up to {left:.2f} body weights from nowhere are left.", [number, left])
-        return True
-
-    found = truing.propose(seen, wanted, solved)
-    return found.cost.says, found.edit
+        try:
+            with Session(engine) as session:
+                if time.monotonic() - told > FRESH_S:
+                    state, told = work.keep_fresh(session, work_id, tries), time.monotonic()
+                else:
+                    state = work.state_of(session, work_id, tries)
+            if state != work.WORKING:
+                return False
+        except DBAPIError:
+            log.warning("The database does not answer; work %d goes on meanwhile.", work_id)
 
 
-def _address() -> str:
-    return os.environ.get(URL_SETTING) or database_url()
+def _put_down(engine: Engine, work_id: int, tries: int, code: int, sent_home: bool) -> None:
+    """How it ended, where that is not written down yet."""
+    until = time.monotonic() + AWAY_S
+    while True:
+        try:
+            with Session(engine) as session:
+                state = work.state_of(session, work_id, tries)
+                if state == work.STOPPING:
+                    work.end(session, work_id, tries, work.STOPPED, work.STOPPED_SAYS)
+                elif state == work.WORKING and code == TOO_LARGE:
+                    work.end(session, work_id, tries, work.FAILED, too_large())
+                elif state == work.WORKING:
+                    if not sent_home:
+                        log.error("Work %d ended with %d at its try %d.", work_id, code, tries)
+                    work.hand_back(session, work_id, tries, counted=not sent_home)
+            return
+        except SQLAlchemyError:
+            if time.monotonic() > until:
+                log.exception("How work %d ended could not be written down; it is taken up again later.", work_id)
+                return
+            time.sleep(1.0)
+
+
+def too_large() -> str:
+    return (
+        f"This needs more memory than the {memory_bytes() / 2**30:.1f} GB that work in the background may take. "
+        "Nothing was changed. Choose fewer frames."
+    )
+
+
+def memory_bytes() -> int:
+    """That one piece of work may take."""
+    return max(whole_number(os.environ.get(MEMORY_SETTING, "")) or 0, 0) * 2**20 or MEMORY_BYTES
+
+
+def _in_its_own(address: str, work_id: int, tries: int, most_bytes: int) -> None:
+    """What the process of a piece of work does; it ends with the process that looks after it."""
+    ctypes.CDLL(None).prctl(PDEATHSIG, signal.SIGKILL)
+    signal.signal(signal.SIGINT, signal.SIG_IGN)
+    resource.setrlimit(resource.RLIMIT_DATA, (most_bytes, most_bytes))
+    engine = connect(address)
+    try:
+        with Session(engine) as session:
+            carry_out(session, work_id, tries)
+    except MemoryError:
+        sys.exit(TOO_LARGE)
+    except DBAPIError:
+        log.exception("The database went away from work %d.", work_id)
+        sys.exit(AGAIN)
+
+
+def _take_up(address: str, ends: threading.Event) -> None:
+    """Looks for work that lost its worker, every now and then."""
+    engine = connect(address)
+    while not ends.is_set():
+        try:
+            with Session(engine) as session:
+                work.take_up(session)
+        except SQLAlchemyError:
+            log.warning("Lost work could not be looked for; the database does not answer.")
+        ends.wait(TAKE_UP_S)
+    engine.dispose()
 
 
 def run(url: str | None = None) -> int:
     """Works until it is stopped."""
     if url:
         os.environ[URL_SETTING] = url
-    address = make_url(_address())
-    conninfo = address.set(drivername="postgresql").render_as_string(hide_password=False)
-    with app.replace_connector(procrastinate.PsycopgConnector(conninfo=conninfo)) as there:
-        there.run_worker(
-            queues=[work.QUEUE], concurrency=1, wait=True, listen_notify=True, delete_jobs="always",
-            update_heartbeat_interval=SIGN_S, stalled_worker_timeout=DEAD_S, abort_job_polling_interval=1.0,
-            fetch_job_polling_interval=1.0, shutdown_graceful_timeout=2.0,
-        )  # fmt: skip
+    logging.basicConfig(level=logging.WARNING, format="%(asctime)s %(name)s: %(message)s")
+    address = database_url()
+    conninfo = make_url(address).set(drivername="postgresql").render_as_string(hide_password=False)
+    ends = threading.Event()
+    threading.Thread(target=_take_up, args=(address, ends), daemon=True).start()
+    try:
+        with app.replace_connector(procrastinate.PsycopgConnector(conninfo=conninfo)) as there:
+            there.run_worker(
+                queues=[work.QUEUE], concurrency=1, wait=True, listen_notify=True, delete_jobs="always",
+                update_heartbeat_interval=2.0, stalled_worker_timeout=8.0, abort_job_polling_interval=1.0,
+                fetch_job_polling_interval=1.0, shutdown_graceful_timeout=0.1,
+            )  # fmt: skip
+    finally:
+        ends.set()
     return 0

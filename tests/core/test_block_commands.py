@@ -392,7 +392,7 @@ def test_an_eased_layer_over_part_of_a_joint_takes_a_whole_pose():
         ("stretch_keys", {"frames": (20,), "about": 8, "factor": 0.0}, "between 1 and 10,000 %; 0 % was given"),
         ("on_steps", {"start": 9, "end": 3, "step": 2}, "9 to 3 on 2 was given"),
         ("favour_span", {"start": 8, "end": 20, "share": 0.9}, "between 15 and 85 % of the way; 90 % was given"),
-        ("make_room", {"after": 90, "by": 3}, "Frame 90 is not within the shot"),
+        ("make_room", {"after": 90, "by": 3}, "Frame 90 lies outside this shot"),
         ("make_room", {"after": 20, "by": 0}, "1 to 5000 frames"),
         ("feet_to_floor", {"start": 9, "end": 9}, "two frames or more"),
         ("add_pin", {"part": "left foot", "start": 20, "end": 10, "frame": 15}, "20 to 10"),

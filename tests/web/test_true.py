@@ -2,7 +2,7 @@
 
 import pytest
 
-from ironarc import worker
+from ironarc.carrying_out import carry_out
 from ironarc.core.reading import read_shot
 from ironarc.store import work
 from tests.web.test_scene import Bench, says
@@ -89,7 +89,7 @@ def test_work_is_asked_for_looked_at_and_taken(bench):
     work_id = asked(bench).json["work"]
     told = bench.client.get(f"/shots/{bench.id}/work/{work_id}.json").json
     assert (told["state"], told["ended"]) == ("waiting", False)
-    worker.do(bench.session, work_id)
+    carry_out(bench.session, work_id, work.begin(bench.session, work_id))
     told = bench.client.get(f"/shots/{bench.id}/work/{work_id}.json").json
     assert (told["state"], told["share"]) == ("done", 1.0)
     assert len(told["picture"]) > 3
@@ -113,8 +113,7 @@ def test_work_is_stopped_and_nothing_is_taken_of_it(bench):
 @pytest.mark.parametrize(
     ("body", "words"),
     [
-        ({"asked": "true_span(start=33,end=40)"}, "No contact is confirmed from 33 to 40"),
-        ({"asked": "true_span(start=16,end=900)"}, "reach beyond this motion"),
+        ({"asked": "true_span(start=16,end=900)"}, "Frame 900 lies outside this shot"),
         ({"asked": "true_love(start=16)"}, "There is no such correction"),
         ({"what": "plan", "asked": "arcs"}, "no correction called 'arcs'"),
         ({"what": "dance"}, "a correction or a plan"),

@@ -9,6 +9,10 @@ MAX_FRAMES = 20_000
 MAX_JOINTS = 200
 MAX_FRAMES_X_JOINTS = 2_500_000  # of all performers of a shot together
 MAX_FRAME_NUMBER = 100_000  # either side of 0
+MIN_G_MS2, MAX_G_MS2 = 0.01, 300.0  # from that of a small asteroid to beyond the sun's
+MAX_FLOOR_M = 1000.0  # that a floor lies from 0
+LEAST_KG, LARGEST_KG = 1e-9, 1e6  # of a body, a part or a load
+LEAST_FIGURE_M = 1e-3  # that a figure reaches from end to end, at the size it is brought in at
 MAX_NUMBER = 1e7  # of anything that is typed or read from a file, either side of 0
 
 

@@ -13,6 +13,8 @@ from ironarc.store.cluster import programs
 from ironarc.store.database import check_version, migrate, new_mark
 from ironarc.store.models import IdentityRow
 
+# work of the background lives with the server that was asked for it
+_NOT_KEPT = ("work", "procrastinate_jobs", "procrastinate_events", "procrastinate_workers")
 _LET_GO_S = 10  # how long a restore waits for others to let go of the tables
 
 
@@ -22,7 +24,8 @@ class BackupError(IronArcError):
 
 def backup(url: str, path: Path) -> int:
     """Writes all shots with their histories, pictures, weighings to `path`, in place of what was there; returns its
-    bytes. It is a picture of one moment, whatever is edited meanwhile. Raises BackupError, and leaves no half a file.
+    bytes. Work of the background is left out. It is a picture of one moment, whatever is edited meanwhile. Raises
+    BackupError, and leaves no half a file.
     """
     at = make_url(url)
     try:
@@ -32,7 +35,8 @@ def backup(url: str, path: Path) -> int:
     os.close(handle)
     temporary = Path(name)
     try:
-        _run("pg_dump", at, "--format=custom", "--no-owner", "--no-privileges", "--file", name, at.database)
+        out = [f"--exclude-table-data={table}" for table in _NOT_KEPT]
+        _run("pg_dump", at, "--format=custom", "--no-owner", "--no-privileges", *out, "--file", name, at.database)
         with temporary.open("rb+") as file:
             os.fsync(file.fileno())
         temporary.replace(path)

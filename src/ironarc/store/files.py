@@ -9,10 +9,15 @@ from ironarc.store.models import FileRow
 from ironarc.store.uses import keeping
 
 
+def address_of(data: bytes) -> str:
+    """The address that these bytes are kept at."""
+    return hashlib.sha256(data).hexdigest()
+
+
 def keep(session: Session, data: bytes, media_type: str) -> str:
     """Keeps a file; returns its address. The caller commits, along with the revision that names it."""
     keeping(session)
-    address = hashlib.sha256(data).hexdigest()
+    address = address_of(data)
     session.execute(
         insert(FileRow).on_conflict_do_nothing(), [{"address": address, "media_type": media_type, "data": data}]
     )

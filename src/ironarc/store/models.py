@@ -123,10 +123,14 @@ class RevisionRow(Base):
 
 
 class WorkRow(Base):
-    """Work for the background, see `store.work`. picture : what to draw of how it goes; result : the edit, as text"""
+    """Work for the background, see `store.work`.
+
+    tries : how often it was begun; picture : what to draw of how it goes
+    result : the edit, as text, read only when asked for
+    """
 
     __tablename__ = "work"
-    __table_args__ = (Index("ix_work_shot", "shot_id"),)
+    __table_args__ = (Index("ix_work_shot", "shot_id"), Index("ix_work_state", "state"))
     id: Mapped[int] = mapped_column(primary_key=True)
     shot_id: Mapped[int] = mapped_column(ForeignKey("shot.id", ondelete="CASCADE"))
     revision: Mapped[int] = mapped_column()
@@ -139,6 +143,7 @@ class WorkRow(Base):
     share: Mapped[float] = mapped_column()
     says: Mapped[str] = mapped_column(Text)
     picture: Mapped[list] = mapped_column(JSONB)
-    result: Mapped[dict | None] = mapped_column(JSONB)
+    result: Mapped[dict | None] = mapped_column(JSONB, deferred=True)
+    tries: Mapped[int] = mapped_column(server_default="0")
     created_at: Mapped[datetime] = mapped_column(DateTime(timezone=True), default=now)
     moved_at: Mapped[datetime] = mapped_column(DateTime(timezone=True), default=now)

@@ -10,6 +10,7 @@ from pathlib import Path
 
 from sqlalchemy.exc import SQLAlchemyError
 
+from ironarc.core.whole_numbers import whole_number
 from ironarc.store.cluster import SERVER_USER, Cluster, ClusterError
 
 ROOT = Path(__file__).resolve().parents[3]
@@ -47,9 +48,10 @@ def _reached(folder: Path) -> bool:
 def port(name: str, default: int) -> int:
     """A port from the environment."""
     text = os.environ.get(name, str(default))
-    if not text.isdigit() or not 1024 <= int(text) <= 65535:
-        raise ClusterError(f"{name} must be a port from 1024 to 65535; it is {text!r}.")
-    return int(text)
+    number = whole_number(text)
+    if number is None or not 1024 <= number <= 65535:
+        raise ClusterError(f"{name} must be a port from 1024 to 65535; it is {text[:20]!r}.")
+    return number
 
 
 def web_port() -> int:

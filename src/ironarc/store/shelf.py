@@ -7,8 +7,8 @@ from sqlalchemy.orm import Session
 from ironarc.core.edits.base import clean_name
 from ironarc.core.edits.posing.shelf import Kept, kept_from_plain, kept_to_plain
 from ironarc.core.errors import EditError
+from ironarc.store.errors import NotFound
 from ironarc.store.models import PartSetRow, ShelfRow, now
-from ironarc.store.shots import NotFound
 
 MOST_KEPT = 2000
 MOST_SETS = 200

@@ -15,22 +15,10 @@ from ironarc.core.edits import Edit
 from ironarc.core.errors import IronArcError
 from ironarc.core.judging.card import card_of
 from ironarc.core.reading import Reading, read_all
-from ironarc.store import house, uses
+from ironarc.store import house, uses, work
 from ironarc.store.blobs import BlobWriter, addresses_in, load_blobs
+from ironarc.store.errors import NotFound, OutcomeUnknown, StaleRevision
 from ironarc.store.models import RevisionRow, ShotRow, now
-
-
-class NotFound(IronArcError):
-    """No such shot or revision."""
-
-
-class StaleRevision(IronArcError):
-    """The shot has moved on since the revision an edit was made on."""
-
-
-class OutcomeUnknown(IronArcError):
-    """The connection was cut while a change was being committed: it may have been kept, or not."""
-
 
 # A shot that was taken away can be put back for so long
 KEPT_FOR = timedelta(days=1)
@@ -96,28 +84,41 @@ def add(session: Session, shot: Shot, author: str = "", is_demo: bool = False) -
     session.add(row)
     session.flush()
     says = f"Bring in {shot.source}" if shot.source else f"Key {shot.name}"
-    revision = _write(session, row.id, None, shot, read_all(shot), says, None, author)
+    revision = _write(session, row.id, None, _written(session, shot, read_all(shot), None), says, author)
     row.head_id = row.tip_id = revision
     session.flush()
     return row.id
 
 
-def _write(
-    session: Session, shot_id: int, parent: int | None, shot: Shot, readings: Readings, says: str, edit: Edit | None,
-    author: str,
-) -> int:  # fmt: skip
+@dataclass(frozen=True)
+class _Written:
+    """A shot and the edit that made it as plain data, their arrays, its card, and all the addresses they name."""
+
+    document: dict
+    edit: dict | None
+    blobs: BlobWriter
+    card: dict
+    uses: set[str]
+
+
+def _written(session: Session, shot: Shot, readings: Readings, edit: Edit | None) -> _Written:
     blobs = BlobWriter()
     document = shot_to_plain(shot, blobs)
     plain_edit = edit.to_plain(blobs) if edit else None
-    blobs.save(session)
+    card = card_of(shot, readings, house.limits(session)) | {"rules": house.rules(session)}
+    used = addresses_in(document) | (addresses_in(plain_edit) if plain_edit else set())
+    return _Written(document, plain_edit, blobs, card, used.union(*(r.files for r in shot.references)))
+
+
+def _write(session: Session, shot_id: int, parent: int | None, written: _Written, says: str, author: str) -> int:
+    written.blobs.save(session)
     row = RevisionRow(
-        shot_id=shot_id, parent_id=parent, author=author, says=says, edit=plain_edit, document=document,
-        card=card_of(shot, readings, house.limits(session)) | {"rules": house.rules(session)},
+        shot_id=shot_id, parent_id=parent, author=author, says=says, edit=written.edit, document=written.document,
+        card=written.card,
     )  # fmt: skip
     session.add(row)
     session.flush()
-    used = addresses_in(document) | (addresses_in(plain_edit) if plain_edit else set())
-    uses.note(session, shot_id, used.union(*(reference.files for reference in shot.references)))
+    uses.note(session, shot_id, written.uses)
     return row.id
 
 
@@ -215,16 +216,24 @@ def apply(
     author: str = "",
     before: Shot | None = None,
     read: Callable[[Shot], Readings] = read_all,
+    along: Callable[[Session], object] | None = None,
 ) -> Applied:
     """Applies an edit made on `revision`, which becomes the parent of a new one.
 
     before : the shot at `revision`, where it is in memory; read : reads the new shot for its card
+    along : keeps what must be kept along with it
     """
-    row = locked(session, shot_id, revision)
+    if standing(session, shot_id).revision != revision:
+        refuse_stale()
     shot = before or load(session, shot_id, revision)
     says, after = edit.says(shot), edit.apply(shot)
     readings = read(after)
-    made = _write(session, shot_id, revision, after, readings, says, edit, author)
+    written = _written(session, after, readings, edit)
+    # all is worked out; only now is the shot locked, and looked at again
+    row = locked(session, shot_id, revision)
+    if along:
+        along(session)
+    made = _write(session, shot_id, revision, written, says, author)
     row.head_id = row.tip_id = made
     # nothing is read after the commit: what was kept is answered, whatever becomes of the connection
     commit(session)
@@ -263,6 +272,7 @@ def remove(session: Session, shot_id: int) -> str:
         raise NotFound("There is no such shot. It may have been taken away already.")
     name = session.get(RevisionRow, row.head_id).card["name"]
     row.removed_at = now()
+    work.stop_all_of(session, shot_id)
     commit(session)
     return name
 

@@ -6,8 +6,8 @@ from sqlalchemy.orm import Session
 
 from ironarc.core.edits.base import clean_name
 from ironarc.core.figure.weighing import Weighing, weighing_from_plain, weighing_to_plain
+from ironarc.store.errors import NotFound
 from ironarc.store.models import WeighingRow
-from ironarc.store.shots import NotFound
 
 
 def keep(session: Session, name: str, weighing: Weighing) -> str:

@@ -1,25 +1,40 @@
-"""Work for the background: what was asked, how far it is, and what came of it. The queue itself is procrastinate's."""
+"""Work for the background: what was asked, how far it is, and what came of it.
+
+The row is the truth; a job of procrastinate only wakes a worker. Whoever begins a row takes its next `tries`, and only
+who holds the newest may change it; while it is being done its `moved_at` is kept fresh. So a row whose worker is gone
+is known by its age, whatever became of the job, and `take_up` puts it back or ends it in words.
+"""
 
 import base64
 import zlib
 from dataclasses import dataclass
+from datetime import timedelta
 from io import BytesIO
 from typing import Any
 
 import numpy as np
-from sqlalchemy import select, text
+from sqlalchemy import case, delete, func, select, text, update
 from sqlalchemy.orm import Session
 
 from ironarc.core.edits import Edit
 from ironarc.core.edits.base import edit_from_plain
 from ironarc.core.errors import EditError
-from ironarc.store.models import WorkRow, now
-from ironarc.store.shots import NotFound
+from ironarc.store.errors import NotFound
+from ironarc.store.models import ShotRow, WorkRow, now
 
 WAITING, WORKING, STOPPING, STOPPED, DONE, FAILED = "waiting", "working", "stopping", "stopped", "done", "failed"
 ENDED = (STOPPED, DONE, FAILED)
 QUEUE, TASK = "true", "true"
 MOST_WAITING = 200
+MOST_TRIES = 3
+DEAD = timedelta(seconds=8)  # work that nobody kept fresh for so long has lost its worker
+UNQUEUED = timedelta(seconds=5)  # what waits for so long without a job is given one
+KEPT_FOR = timedelta(days=1)  # of work that has ended
+WAITS, STOPPED_SAYS = "Waits for a worker.", "Stopped. Nothing was changed."
+LOST = (
+    f"It was begun {MOST_TRIES} times, and every time its worker was ended from outside, perhaps for want of memory. "
+    "Nothing was changed. Choose fewer frames."
+)
 
 
 @dataclass(frozen=True)
@@ -41,61 +56,140 @@ class Asked:
 
 def ask(session: Session, asked: Asked) -> int:
     """Puts work on the queue, along with what was asked, and returns its id."""
-    waiting = session.scalar(select(text("count(*)")).select_from(WorkRow).where(WorkRow.state == WAITING))
+    waiting = session.scalar(select(func.count()).select_from(WorkRow).where(WorkRow.state == WAITING))
     if waiting >= MOST_WAITING:
         raise EditError(f"{waiting} things wait to be worked out already. Wait for some of them, or stop them.")
-    row = WorkRow(**vars(asked), state=WAITING, share=0.0, says="Waits for a worker.", picture=[])
+    row = WorkRow(**vars(asked), state=WAITING, share=0.0, says=WAITS, picture=[], tries=0)
     session.add(row)
     session.flush()
-    # in the same transaction: what is asked is never on the queue without its row, nor the other way round
-    session.execute(
-        text(
-            "SELECT procrastinate_defer_jobs_v1(ARRAY[ROW(:queue, :task, 0, NULL, NULL, "
-            "jsonb_build_object('work_id', CAST(:work AS integer)), NULL)::procrastinate_job_to_defer_v1])"
-        ),
-        {"queue": QUEUE, "task": TASK, "work": row.id},
-    )
+    _queue(session, [row.id])
     session.commit()
     return row.id
 
 
+def _queue(session: Session, ids: list[int]) -> None:
+    """A job for each, in the caller's transaction: no row is kept without its job."""
+    for work_id in ids:
+        session.execute(
+            text(
+                "SELECT procrastinate_defer_jobs_v1(ARRAY[ROW(:queue, :task, 0, NULL, NULL, "
+                "jsonb_build_object('work_id', CAST(:work AS integer)), NULL)::procrastinate_job_to_defer_v1])"
+            ),
+            {"queue": QUEUE, "task": TASK, "work": work_id},
+        )
+
+
 def look(session: Session, work_id: int) -> WorkRow:
-    """The work of an id, as it stands. Raises NotFound."""
+    """The work of an id, as it stands. Raises NotFound, also where its shot was taken away."""
     session.expire_all()
-    row = session.get(WorkRow, work_id)
+    found = select(WorkRow).join(ShotRow, ShotRow.id == WorkRow.shot_id)
+    row = session.scalar(found.where(WorkRow.id == work_id, ShotRow.removed_at.is_(None)))
     if row is None:
-        raise NotFound("There is no such work. It may have been taken away with its shot.")
+        raise NotFound("There is no such work. It may have been taken away with its shot, or cleared away by now.")
     return row
 
 
 def stop(session: Session, work_id: int) -> str:
-    """Asks for work to be stopped; what waits never begins. Returns the state it is in then."""
-    row = look(session, work_id)
-    if row.state == WAITING:
-        row.state, row.says = STOPPED, "Stopped before it began."
-    elif row.state == WORKING:
-        row.state, row.says = STOPPING, "Stopping."
+    """Asks for work to be stopped; what waits, or has lost its worker, is stopped at once. Returns its state then."""
+    look(session, work_id)
+    lost = WorkRow.moved_at < now() - DEAD
+    at_once = (WorkRow.state == WAITING) | (WorkRow.state.in_((WORKING, STOPPING)) & lost)
+    mine = WorkRow.id == work_id
+    session.execute(update(WorkRow).where(mine, at_once).values(state=STOPPED, says=STOPPED_SAYS, moved_at=now()))
+    session.execute(update(WorkRow).where(mine, WorkRow.state == WORKING).values(state=STOPPING, says="Stopping."))
     session.commit()
-    return row.state
+    return look(session, work_id).state
 
 
-def report(session: Session, work_id: int, share: float, says: str, picture: list) -> bool:
+def begin(session: Session, work_id: int) -> int | None:
+    """Begins work that waits; the number of this try, or None where there is nothing to begin."""
+    there = select(ShotRow.id).where(ShotRow.id == WorkRow.shot_id, ShotRow.removed_at.is_(None)).exists()
+    tries = session.scalar(
+        update(WorkRow)
+        .where(WorkRow.id == work_id, WorkRow.state == WAITING, there)
+        .values(state=WORKING, tries=WorkRow.tries + 1, says="Begins.", picture=[], share=0.0, moved_at=now())
+        .returning(WorkRow.tries)
+    )
+    session.commit()
+    return tries
+
+
+def _mine(work_id: int, tries: int) -> tuple:
+    return WorkRow.id == work_id, WorkRow.tries == tries, WorkRow.state.in_((WORKING, STOPPING))
+
+
+def keep_fresh(session: Session, work_id: int, tries: int) -> str | None:
+    """Says that somebody is at it; the state it is in, or None where it is no longer this try's."""
+    fresh = update(WorkRow).where(*_mine(work_id, tries)).values(moved_at=now()).returning(WorkRow.state)
+    state = session.scalar(fresh)
+    session.commit()
+    return state
+
+
+def state_of(session: Session, work_id: int, tries: int) -> str | None:
+    """The state a try's work is in, or None where it has ended or is no longer this try's."""
+    state = session.scalar(select(WorkRow.state).where(*_mine(work_id, tries)))
+    session.rollback()
+    return state
+
+
+def report(session: Session, work_id: int, tries: int, share: float, says: str, picture: list) -> bool:
     """Writes down how far work is; whether it is to go on."""
-    row = look(session, work_id)
-    if row.state != WORKING:
-        return False
-    row.share, row.says, row.picture, row.moved_at = float(share), says, picture, now()
+    going = update(WorkRow).where(*_mine(work_id, tries), WorkRow.state == WORKING)
+    told = going.values(share=float(share), says=says, picture=picture, moved_at=now()).returning(WorkRow.id)
+    goes_on = session.scalar(told) is not None
     session.commit()
-    return True
+    return goes_on
 
 
-def end(session: Session, work_id: int, state: str, says: str, edit: Edit | None = None) -> None:
-    """Writes down how work ended, with the edit that came of it."""
-    row = look(session, work_id)
-    row.state, row.says, row.moved_at = state, says, now()
-    if edit is not None:
-        row.result, row.share = edit_to_text(edit), 1.0
+def end(session: Session, work_id: int, tries: int, state: str, says: str, edit: Edit | None = None) -> None:
+    """Writes down how a try ended, with the edit that came of it; what is no longer this try's stays as it is."""
+    made = {} if edit is None else {"result": edit_to_text(edit), "share": 1.0}
+    values = {"state": state, "says": says, "moved_at": now()} | made
+    session.execute(update(WorkRow).where(*_mine(work_id, tries)).values(values))
     session.commit()
+
+
+def hand_back(session: Session, work_id: int, tries: int, counted: bool) -> None:
+    """Puts a try's work back on the queue, or ends it: where it was to stop, or was tried often enough.
+
+    counted : whether the try counts, as it does where its worker died, and not where it was only sent home
+    """
+    keep = tries if counted else tries - 1
+    given_up = keep >= MOST_TRIES
+    state = case((WorkRow.state == STOPPING, STOPPED), else_=FAILED if given_up else WAITING)
+    says = case((WorkRow.state == STOPPING, STOPPED_SAYS), else_=LOST if given_up else WAITS)
+    back = update(WorkRow).where(*_mine(work_id, tries))
+    became = session.scalar(
+        back.values(state=state, says=says, tries=keep, share=0.0, picture=[], moved_at=now()).returning(WorkRow.state)
+    )
+    if became == WAITING:
+        _queue(session, [work_id])
+    session.commit()
+
+
+def take_up(session: Session) -> None:
+    """Looks after work that nobody looks after: what lost its worker is put back or ended, what waits without a job is
+    given one, what ended long ago is cleared away."""
+    lost = WorkRow.state.in_((WORKING, STOPPING)) & (WorkRow.moved_at < now() - DEAD)
+    for work_id, tries in session.execute(select(WorkRow.id, WorkRow.tries).where(lost)).all():
+        hand_back(session, work_id, tries, counted=True)
+    jobs = text("SELECT args ->> 'work_id' FROM procrastinate_jobs WHERE status = 'todo' AND task_name = :task")
+    queued = {int(number) for number in session.scalars(jobs, {"task": TASK})}
+    waits = select(WorkRow.id).where(WorkRow.state == WAITING, WorkRow.moved_at < now() - UNQUEUED)
+    _queue(session, [work_id for work_id in session.scalars(waits) if work_id not in queued])
+    # a job that a worker took with it; what it was for is looked after above
+    session.execute(text("DELETE FROM procrastinate_jobs WHERE status <> 'todo' AND worker_id IS NULL"))
+    session.execute(delete(WorkRow).where(WorkRow.state.in_(ENDED), WorkRow.moved_at < now() - KEPT_FOR))
+    session.commit()
+
+
+def stop_all_of(session: Session, shot_id: int) -> None:
+    """Stops the work of a shot that is taken away; the caller commits."""
+    of = WorkRow.shot_id == shot_id
+    says = "Stopped: its shot was taken away."
+    session.execute(update(WorkRow).where(of, WorkRow.state == WAITING).values(state=STOPPED, says=says))
+    session.execute(update(WorkRow).where(of, WorkRow.state == WORKING).values(state=STOPPING, says=says))
 
 
 def result(row: WorkRow) -> Edit:

@@ -12,7 +12,7 @@ from sqlalchemy.orm import sessionmaker
 from ironarc.core.judging.grades import GRADES
 from ironarc.media import MOST_PICTURES
 from ironarc.store.database import connect
-from ironarc.web import bench, block, bring_in, errors, export, house, planner, security, true, weighings, yard
+from ironarc.web import bench, block, bring_in, errors, export, house, planner, security, true, waiting, weighings, yard
 from ironarc.web.asked import AddressConverter, IdConverter
 from ironarc.web.icons import icon
 from ironarc.web.variants import Variants
@@ -60,6 +60,7 @@ def create_app(secret_key: str, database_url: str | None = None, port: int = 0) 
     app.extensions["engine"] = engine
     app.extensions["variants"] = Variants()
     security.install(app)
+    waiting.install(app)
     CSRFProtect(app)
     errors.install(app)
     app.jinja_env.globals |= {"icon": icon, "shipped": shipped}

@@ -1,7 +1,6 @@
 """What a request asks for, read within limits: bodies, numbers and texts that can be kept, ids that can exist."""
 
 import json
-import re
 from pathlib import PurePath
 from typing import Any, TypeVar
 
@@ -11,6 +10,7 @@ from werkzeug.routing import BaseConverter, IntegerConverter
 
 from ironarc.core.errors import EditError, IronArcError
 from ironarc.core.settings import MAX_NUMBER
+from ironarc.core.whole_numbers import whole_number
 
 LARGEST_ID = 2**31 - 1  # of a row in the database
 LARGEST_BODY = 1024 * 1024
@@ -88,6 +88,7 @@ def asked_frame(name: str) -> int | None:
     text = request.args.get(name, "").strip()
     if not text:
         return None
-    if not re.fullmatch(r"-?[0-9]{1,7}", text):
+    frame = whole_number(text)
+    if frame is None:
         raise EditError(f"A frame is a whole number; {text[:20]!r} was given.")
-    return int(text)
+    return frame

@@ -290,16 +290,16 @@ def _who(command) -> str:
     return getattr(command, "performer", "")
 
 
-def apply_edit(shot_id: int, revision: int, make, who: str = "", prepare=None) -> shots.Standing:
+def apply_edit(shot_id: int, revision: int, make, who: str = "", along=None) -> shots.Standing:
     """Applies the edit that `make` makes of what is seen at a revision; refused if the shot has moved on.
 
-    prepare : called with the session first, for what must be kept along with the edit
+    along : called with the session, for what must be kept along with the edit
     """
     with open_session() as session:
-        shots.locked(session, shot_id, revision)  # before anything is kept along with it
-        kept = [prepare(session)] if prepare else []
-        edit = make(see(session, shot_id, revision, who=who), *kept)
-        return variants().apply(session, shot_id, revision, edit)
+        if shots.standing(session, shot_id).revision != revision:
+            shots.refuse_stale()
+        edit = make(see(session, shot_id, revision, who=who))
+        return variants().apply(session, shot_id, revision, edit, along)
 
 
 @pages.post("/undo")

@@ -7,7 +7,8 @@ from pydantic import BaseModel, ConfigDict, TypeAdapter
 
 from ironarc.core.edits.commands.layers import copied_layer
 from ironarc.core.edits.commands.overlap import handed_height
-from ironarc.core.edits.commands.posing import check_frame_of, pose_of
+from ironarc.core.edits.commands.posing import pose_of
+from ironarc.core.edits.commands.registry import check_frames
 from ironarc.core.edits.posing import Move, moved, stand_at
 from ironarc.core.edits.posing import shelf as kept_poses
 from ironarc.core.edits.posing.answer import answer
@@ -101,7 +102,7 @@ def try_pose(shot_id: int):
     wanted = read_body(_TRY, request.get_data())
     with open_session() as session:
         seen = see(session, shot_id, wanted.revision, who=wanted.performer)
-    check_frame_of(seen, wanted.frame)
+    check_frames(seen.shot, wanted.frame)
     before = stand_at(seen, wanted.frame)
     made = moved(before, wanted.moves)
     try:
@@ -155,7 +156,7 @@ def pose(shot_id: int, revision: int):
     with open_session() as session:
         seen = see(session, shot_id, revision, who=request.args.get("who", ""))
     frame = seen.shot.first_frame if frame is None else frame
-    check_frame_of(seen, frame)
+    check_frames(seen.shot, frame)
     copied = pose_of(seen, frame, parts)
     return {"pose": vars(copied), "says": f"Pose of {seen.performer.name} at {frame}"}
 
@@ -205,8 +206,7 @@ def keep_pose():
     wanted = read_body(_KEEP, request.get_data())
     with open_session() as session:
         seen = see(session, wanted.shot, wanted.revision, who=wanted.performer)
-        for frame in wanted.frames:
-            check_frame_of(seen, frame)
+        check_frames(seen.shot, wanted.frames)
         stand = stand_at(seen, wanted.frames[0]) if wanted.frames else None
         lines = pose_lines(stand.posed.position[0], stand.posed.world[0], stand.body) if stand else []
         kept = kept_poses.kept_of(seen, wanted.name, wanted.frames, wanted.parts, tuple(map(tuple, lines)))
@@ -219,16 +219,17 @@ def use_pose(shot_id: int):
     wanted = read_body(_USE, request.get_data())
     said: list[str] = []
 
-    def make(seen, kept):
+    with open_session() as session:
+        kept = shelf.load(session, wanted.shelf)
+
+    def make(seen):
         edit, says = kept_poses.put_on(
             seen, kept, wanted.frame, wanted.parts, wanted.share, wanted.mirrored, wanted.layer
         )  # fmt: skip
         said.extend(says)
         return edit
 
-    standing = apply_edit(
-        shot_id, wanted.revision, make, wanted.performer, prepare=lambda session: shelf.load(session, wanted.shelf)
-    )  # fmt: skip
+    standing = apply_edit(shot_id, wanted.revision, make, wanted.performer)
     return vars(standing) | {"says": said}
 
 

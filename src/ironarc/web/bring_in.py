@@ -9,9 +9,10 @@ from ironarc.core.edits.bring_in import file_error, performer_from_file
 from ironarc.core.edits.commands.scene import add_reference
 from ironarc.core.errors import EditError, FileError
 from ironarc.core.scene.reference import Reference
+from ironarc.core.whole_numbers import whole_number
 from ironarc.media import look
 from ironarc.store import files
-from ironarc.web.asked import LARGEST_ID, file_name
+from ironarc.web.asked import file_name
 from ironarc.web.bench import apply_edit
 
 pages = Blueprint("bring_in", __name__, url_prefix="/shots/<id:shot_id>")
@@ -24,12 +25,9 @@ def _uploads() -> list[tuple[str, bytes]]:
 
 
 def _number(name: str) -> int:
-    try:
-        value = int(request.form.get(name, "")[:20])
-    except ValueError:
-        raise EditError(f"The request can't be read: {name} must be a whole number.") from None
-    if abs(value) > LARGEST_ID:
-        raise EditError(f"The request can't be read: {name} is beyond reason.")
+    value = whole_number(request.form.get(name, ""))
+    if value is None:
+        raise EditError(f"The request can't be read: {name} must be a whole number.")
     return value
 
 
@@ -59,10 +57,13 @@ def reference(shot_id: int):
     name = PurePath(uploads[0][0]).stem.rstrip("0123456789").rstrip(" _-.")[:60] or "Reference"
     first = _number("frame")
 
-    def keep(session) -> tuple[str, ...]:
-        return tuple(files.keep(session, data, media_type) for data, media_type in media.files)
+    addresses = tuple(files.address_of(data) for data, _ in media.files)
 
-    def make(seen, addresses):
+    def keep(session) -> None:
+        for data, media_type in media.files:
+            files.keep(session, data, media_type)
+
+    def make(seen):
         shot = seen.shot
         start = first if media.kind == "still" else shot.first_frame
         return add_reference(
@@ -73,4 +74,4 @@ def reference(shot_id: int):
             ),
         )  # fmt: skip
 
-    return vars(apply_edit(shot_id, _number("revision"), make, prepare=keep))
+    return vars(apply_edit(shot_id, _number("revision"), make, along=keep))

@@ -10,13 +10,15 @@ from sqlalchemy.exc import DBAPIError, OperationalError
 from sqlalchemy.exc import TimeoutError as PoolTimeout
 from werkzeug.exceptions import HTTPException
 
+from ironarc.core.effort import NobodyWaits, TooMuch
 from ironarc.core.errors import IronArcError
 from ironarc.store.shots import NotFound, OutcomeUnknown, StaleRevision
 from ironarc.web.asked import Unreadable
 
-_STATUS = {Unreadable: 400, NotFound: 404, StaleRevision: 409, OutcomeUnknown: 503}
+_STATUS = {TooMuch: 503, NobodyWaits: 503, Unreadable: 400, NotFound: 404, StaleRevision: 409, OutcomeUnknown: 503}
 NO_ROOM = "The disk is full, so nothing was kept. Make room on it, then try again; all that was kept before is there."
 AWAY = "The database does not answer just now, so nothing was changed. Wait a few seconds, then try again."
+NO_MEMORY = "This takes more memory than there is, so nothing was changed. Choose fewer frames, or split the shot."
 _SAYS = {
     404: "There is nothing at this address.",
     405: "That can't be done at this address.",
@@ -66,6 +68,10 @@ def install(app: Flask) -> None:
         if isinstance(error, OperationalError | PoolTimeout):
             return _answer(AWAY, 503)
         return unexpected(error)
+
+    @app.errorhandler(MemoryError)
+    def memory(error: MemoryError):
+        return _answer(NO_MEMORY, 503)
 
     @app.errorhandler(OSError)
     def disk(error: OSError):

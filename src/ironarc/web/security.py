@@ -1,9 +1,11 @@
 """Who is answered: under the names we serve, and changes only from our own pages; and security headers on all."""
 
 import os
-from urllib.parse import urlsplit
+import re
 
 from flask import Flask, Response, request
+
+from ironarc.core.whole_numbers import whole_number
 
 HOSTS_SETTING = "IRONARC_HOSTS"
 LOCAL_NAMES = frozenset({"127.0.0.1", "localhost"})
@@ -20,6 +22,9 @@ HEADERS = {
     "Cross-Origin-Resource-Policy": "same-origin",
     "Permissions-Policy": "camera=(), microphone=(), geolocation=()",
 }
+FOREIGN = "This came from a page that is not Iron Arc's, so nothing was changed."
+FOREIGN_LOOK = "This was asked for by a page that is not Iron Arc's, so it is not shown there. Open it by itself."
+_HOST = re.compile(r"([A-Za-z0-9.-]{1,255})(?::([0-9]{1,5}))?")
 SAFE_METHODS = frozenset({"GET", "HEAD", "OPTIONS"})
 
 
@@ -44,12 +49,15 @@ def install(app: Flask) -> None:
 
     @app.before_request
     def only_our_pages():
+        ours = request.headers.get("Sec-Fetch-Site") in (None, "same-origin", "none")
         if request.method in SAFE_METHODS:
-            return None
-        origin, site = request.headers.get("Origin"), request.headers.get("Sec-Fetch-Site")
-        foreign = origin is not None and urlsplit(origin).netloc.lower() != request.headers["Host"].lower()
-        if foreign or site not in (None, "same-origin", "none"):
-            return _refused(403, "This came from a page that is not Iron Arc's, so nothing was changed.")
+            # a link is followed; what a foreign page draws in is refused before anything is worked out for it
+            return None if ours or _is_followed() else _refused(403, FOREIGN_LOOK)
+        origin = request.headers.get("Origin")
+        if not ours or (
+            origin is not None and origin.lower() != f"{request.scheme}://{request.headers['Host'].lower()}"
+        ):
+            return _refused(403, FOREIGN)
         return None
 
     @app.after_request
@@ -59,8 +67,16 @@ def install(app: Flask) -> None:
         return response
 
 
+def _is_followed() -> bool:
+    """Whether a whole page is opened, as by a link, and not something drawn into another page."""
+    asked = request.headers
+    return asked.get("Sec-Fetch-Mode") == "navigate" and asked.get("Sec-Fetch-Dest") == "document"
+
+
 def _name_of(host: str) -> str:
-    return (urlsplit(f"//{host}").hostname or "") if host.isprintable() and "[" not in host else ""
+    """The name in a Host header, which is a name and a port or none; "" for anything else."""
+    found = _HOST.fullmatch(host)
+    return found[1].lower() if found and whole_number(found[2] or "80") <= 65535 else ""
 
 
 def _refused(status: int, words: str) -> Response:

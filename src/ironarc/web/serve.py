@@ -17,6 +17,7 @@ THREADS = 8  # of one process: what one request has read, the next one finds in 
 IDLE_S = 20  # a connection that says nothing for so long is closed
 CONNECTIONS = 800
 # An upload a little over the limit is answered in words by the application; one far over it is not read at all
+# one request is looked at ahead of its turn, so that a client which has gone is noticed (see `waiting`)
 READ_BYTES = 4 * UPLOAD_LIMIT_BYTES
 
 
@@ -25,7 +26,7 @@ def make_server(app: Flask, port: int, idle_s: int = IDLE_S):
     return waitress.create_server(
         app, host="127.0.0.1", port=port, threads=THREADS, ident=None, connection_limit=CONNECTIONS,
         channel_timeout=idle_s, cleanup_interval=max(1, idle_s // 4), asyncore_use_poll=True,
-        max_request_body_size=READ_BYTES, outbuf_high_watermark=2 * READ_BYTES,
+        max_request_body_size=READ_BYTES, channel_request_lookahead=1, outbuf_high_watermark=2 * READ_BYTES,
     )  # fmt: skip
 
 

@@ -6,25 +6,26 @@ from typing import get_type_hints
 from flask import Blueprint, render_template, request
 from pydantic import BaseModel, ConfigDict, TypeAdapter
 
-from ironarc.core import truing
+from ironarc.core import effort, truing
+from ironarc.core.edits.commands.registry import check_frames
 from ironarc.core.errors import EditError
 from ironarc.core.judging import Finding, judge
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.judging.judge import match
 from ironarc.core.judging.plain_units import told
 from ironarc.core.reading.shot import Seen
-from ironarc.core.truing import Try, plan
-from ironarc.core.truing.corrections import arc, whole
+from ironarc.core.truing import Try, Way, plan
+from ironarc.core.truing.corrections import arc
 from ironarc.core.truing.trial import WORSE, outcomes
-from ironarc.core.truing.trial import ways as every_way
 from ironarc.store import house, shots, work
 from ironarc.web.asked import read_body
-from ironarc.web.bench import apply_edit, open_session, see
+from ironarc.web.bench import apply_edit, open_session, see, variants
 from ironarc.web.keeping import for_ever, plain_json
 from ironarc.web.variants import AGAIN, View
 
 pages = Blueprint("true", __name__, url_prefix="/shots/<id:shot_id>")
 STRICT = ConfigDict(extra="forbid", allow_inf_nan=False)
+WAYS_S = 8.0  # of processor time in which ways are tried; the rest are offered untried
 IN_OWN_FIELDS = ("start", "end", "frame", "keep", "parts", "quick", "passes")  # told elsewhere than on the try's form
 
 
@@ -63,13 +64,10 @@ def ways(shot_id: int, revision: int):
         def judged(there: Seen) -> list[Finding]:
             return judge(there.shot, there.performer, there.reading, limits)
 
-        found = outcomes(seen, seen.findings, finding, judged)
-        told = {outcome.wanted for outcome in found}
-        slow = [
-            (wanted, way.label or wanted.correction.label)
-            for wanted, way in every_way(seen, finding.start, finding.end, finding.kind)
-            if wanted not in told and (way.long or wanted.correction.long)
-        ]
+        untried: list[tuple[Try, Way]] = []
+        with effort.limited(WAYS_S):
+            found = outcomes(seen, seen.findings, finding, judged, untried=untried)
+        slow = [(wanted, way.label or wanted.correction.label) for wanted, way in untried]
         return render_template("partials/ways.html", outcomes=found, finding=finding, slow=slow)
 
 
@@ -168,25 +166,21 @@ def begin(shot_id: int):
     if wanted.what not in ("correction", "plan"):
         raise EditError("Work is a correction or a plan.")
     with open_session() as session:
-        now = see(session, shot_id, wanted.revision, who=wanted.performer)
+        shots.check_there(session, shot_id)
+        shot = variants().shot(session, shot_id, wanted.revision)
+        performer = shot.performer_called(wanted.performer).id
         if wanted.what == "correction":
-            _check(now, wanted.asked)
-        else:
-            if wanted.asked.strip() != plan.ALL:
-                plan.read_plan(wanted.asked)
+            found = truing.read_try(wanted.asked)
+            if found is None:
+                raise EditError("There is no such correction.")
+            check_frames(shot, found.frames)
+        elif wanted.asked.strip() != plan.ALL:
+            plan.read_plan(wanted.asked)
+        # what it takes is looked into by the worker, which has read the motion: nobody waits for that here
         asked = work.Asked(
-            shot_id, wanted.revision, now.performer.id, wanted.what, wanted.asked, wanted.start, wanted.end
+            shot_id, wanted.revision, performer, wanted.what, wanted.asked, wanted.start, wanted.end
         )  # fmt: skip
         return {"work": work.ask(session, asked)}
-
-
-def _check(now: View, text: str) -> None:
-    """EditError for what can't be asked, before anything runs."""
-    wanted = truing.read_try(text)
-    if wanted is None:
-        raise EditError("There is no such correction.")
-    if wanted.correction.name == whole.NAME:
-        whole.asked(now, wanted.options)
 
 
 @pages.get("/work/<id:work_id>.json")

@@ -40,9 +40,9 @@ KEPT_BYTES = 256 * 1024 * 1024
 KEPT_SHOT_BYTES = 128 * 1024 * 1024
 SHOT_BYTES = 50_000  # of a shot's plain objects, about
 LAID_OUT = 3  # a column's bytes, and those of what is laid out from it for the evaluator
-_WEIGH = re.compile(r"weigh-(\w{1,20})-(\d{1,3})")
+_WEIGH = re.compile(r"weigh-(\w{1,20})-([0-9]{1,3})")
 AGAIN = re.compile(r"again-(\w{1,20})-(.{1,400})")
-_WORK = re.compile(r"work-(\d{1,9})")
+_WORK = re.compile(r"work-([0-9]{1,9})")
 _LOOK = re.compile(r"look-(stepped|linear|eased)")
 Key = tuple[int, int, str, str]
 
@@ -80,14 +80,14 @@ class Variants:
         key = (shot_id, revision)
         return self._once(self._shots, key, lambda: shots.load(session, shot_id, revision))
 
-    def apply(self, session: Session, shot_id: int, revision: int, edit) -> shots.Standing:
-        """Applies an edit; what its card was read from is what the bench then gets."""
+    def apply(self, session: Session, shot_id: int, revision: int, edit, along=None) -> shots.Standing:
+        """Applies an edit; what its card was read from is what the bench then gets. along : see `shots.apply`"""
         before = self.shot(session, shot_id, revision)
 
         def read(after: Shot) -> dict[str, Reading]:
             return {p.id: self._carried(session, shot_id, revision, before, after, p.id) for p in after.performers}
 
-        done = shots.apply(session, shot_id, revision, edit, before=before, read=read)
+        done = shots.apply(session, shot_id, revision, edit, before=before, read=read, along=along)
         self._keep(done.shot, done.readings, shot_id, done.standing.revision, house.limits(session))
         return done.standing
 

@@ -45,6 +45,16 @@ class Keyed:
         kept = [np.delete(c, i, axis=0) if there else c for c in self._columns]
         return self._unchecked([np.insert(c, i, v, axis=0) for c, v in zip(kept, row, strict=True)]).healed()
 
+    def with_keys(self, frames: np.ndarray, values: np.ndarray, kind: int, meant: int) -> Self:
+        """With keys of `values` (keys, ...) set at `frames` (keys,), rising, in place of those that are there; all at
+        once, so that it takes no longer than one does."""
+        keep = ~np.isin(self.frames, frames)
+        level = np.zeros_like(values)
+        fresh = (frames, values, level, level, np.full(len(frames), kind), np.full(len(frames), meant))
+        order = np.argsort(np.concatenate([self.frames[keep], frames]), kind="stable")
+        both = (np.concatenate([c[keep], f])[order] for c, f in zip(self._columns, fresh, strict=True))
+        return self._unchecked(list(both)).healed()
+
     def _unchecked(self, columns: list[np.ndarray]) -> Self:
         """A column of these arrays that is not looked through yet: `healed` does, and makes the one that is kept."""
         bare = object.__new__(type(self))

@@ -14,7 +14,7 @@ from ironarc.core.motion.retime import retime_layers
 from ironarc.core.reading.shot import settled
 from ironarc.core.scene.rate import rate_of
 from ironarc.core.scene.timing import Timing
-from ironarc.core.settings import GRAVITY_MS2, MAX_FRAMES
+from ironarc.core.settings import GRAVITY_MS2, LEAST_FIGURE_M, MAX_FRAMES
 
 ASIDE_M = 0.9  # one who would stand in somebody else is moved aside by this, and again
 ROOM_M = 0.7
@@ -49,6 +49,11 @@ def _performer_of(motion: FileMotion, name: str, scale_to_m: float | None, weigh
     guessed = scale_to_m is None
     if guessed:
         scale_to_m, _ = guess_scale(motion.rig)
+    if motion.rig.span * scale_to_m < LEAST_FIGURE_M:
+        raise FileError(
+            f"the figure is less than {LEAST_FIGURE_M * 1000:g} mm from end to end, so nothing can be measured on it: "
+            "its OFFSETs are all but 0. Export the skeleton with its bones' lengths."
+        )
     base = Layer("base", "As brought in", BROUGHT_IN, REPLACES, motion.columns)
     performer = Performer(name, motion.rig, (base,), scale_to_m, guessed, weighing, clip=(1, motion.frames))
     performer.body()  # a rig that can't be weighed is refused now, not on the first look

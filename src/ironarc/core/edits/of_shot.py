@@ -12,9 +12,9 @@ from ironarc.core.edits.rate import KEEP_FRAMES, KEEP_SECONDS, at_rate
 from ironarc.core.errors import EditError, check_frame
 from ironarc.core.reading.shot import settled
 from ironarc.core.scene.rate import parse_rate, rate_text
+from ironarc.core.settings import MAX_FLOOR_M, MAX_G_MS2, MIN_G_MS2
 
 MAX_SLOPE = 1.0  # of the floor, rise over run
-MAX_G_MS2 = 300.0
 NOTES_LENGTH = 4000
 SETTABLE_OF_SHOT = (
     "name", "notes", "first_frame", "frames", "g", "floor_m", "floor_by_hand", "floor_slope", "display", "limits",
@@ -56,9 +56,9 @@ def _check(shot: Shot) -> None:
         raise EditError(f"A range runs from its first to its last frame; {first} to {last} was given.")
     check_frame("The first frame", first)
     check_size(shot)
-    if not (np.isfinite(shot.g) and 0 < shot.g <= MAX_G_MS2):
-        raise EditError(f"Gravity lies between 0 and {MAX_G_MS2:.0f} m/s²; {shot.g:g} was given.")
-    if shot.floor_m is not None and not (np.isfinite(shot.floor_m) and abs(shot.floor_m) <= 1000):
+    if not (np.isfinite(shot.g) and MIN_G_MS2 <= shot.g <= MAX_G_MS2):
+        raise EditError(f"Gravity lies between {MIN_G_MS2:g} and {MAX_G_MS2:g} m/s²; {shot.g:g} was given.")
+    if shot.floor_m is not None and not (np.isfinite(shot.floor_m) and abs(shot.floor_m) <= MAX_FLOOR_M):
         raise EditError(f"The floor lies within 1000 m of zero; {shot.floor_m:g} m was given.")
     if not (np.isfinite(shot.floor_slope).all() and np.abs(shot.floor_slope).max() <= MAX_SLOPE):
         raise EditError(f"The floor rises by up to {MAX_SLOPE * 100:.0f} % along either side; more is a wall.")

@@ -67,7 +67,7 @@ class Meaning:
 
 def words_of(name: str) -> list[str]:
     """A joint name cut into lower-case words, the namespace and numbers dropped."""
-    words = [re.sub(r"\d+", "", w) for w in _cut(name)]
+    words = [re.sub(r"[0-9]+", "", w) for w in _cut(name)]
     return [w for w in words if w]
 
 
@@ -82,7 +82,7 @@ def normal_name(name: str) -> str:
     """A joint's name as it is matched between rigs: no namespace, filler or case, its side in front, and any number
     it carries behind it: "LeftHandIndex02" and "l_hand_index_2" are one, "Spine1" and "Spine2" are two."""
     words = [w for w in _cut(name) if w not in FILLER]
-    numbers = " ".join(str(int(n)) for w in words for n in re.findall(r"\d+", w))
+    numbers = " ".join((n.lstrip("0") or "0") for w in words for n in re.findall(r"[0-9]+", w))
     return f"{plain_name(name)} {numbers}".strip()
 
 

@@ -115,6 +115,12 @@ class Rig:
                 out[i] += out[joint.parent]
         return out
 
+    @cached_property
+    def span(self) -> float:
+        """How far joints and ends lie apart at most along one axis, every rotation at zero; file units."""
+        ends = [self.rest_positions[end.parent] + np.array(end.offset) for end in self.ends]
+        return float(np.ptp(np.vstack([self.rest_positions, *ends]), axis=0).max())
+
 
 def forward(rig: Rig, local: np.ndarray, translation: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
     """World rotations and positions of every joint.

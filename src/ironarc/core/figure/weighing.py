@@ -8,11 +8,11 @@ import numpy as np
 from ironarc.core.errors import EditError, FileError
 from ironarc.core.figure.naming import ASSIGNABLE, match_names, normal_name
 from ironarc.core.figure.rig import Rig
+from ironarc.core.settings import LARGEST_KG, LEAST_KG
 
 DEFAULT_MASS_KG = 75.0
 DENSITY_KGM3 = 1040.0  # mean density of the adult body, Dempster 1955
 GIRTH = 0.15  # radius of a part no name explains, as a share of its length
-LARGEST_KG = 1e6
 SCHEMA = 1
 
 # Builds to begin with: what the table's share of each segment is multiplied by, before all shares are
@@ -131,7 +131,7 @@ class Weighing:
 
 def check_mass(what: str, kg: float) -> None:
     """EditError for a mass that is negative, zero, not a number or beyond reason."""
-    if not (np.isfinite(kg) and 0 < kg <= LARGEST_KG):
+    if not (np.isfinite(kg) and LEAST_KG <= kg <= LARGEST_KG):
         raise EditError(f"{what} must be more than 0 and up to {LARGEST_KG:.0f} kg; {kg:g} kg was given.")
 
 

@@ -21,6 +21,7 @@ from ironarc.core.errors import FileError
 from ironarc.core.figure.rig import POSITION_CHANNELS, ROTATION_CHANNELS, EndSite, Joint, Rig
 from ironarc.core.formats.motion import FileMotion
 from ironarc.core.settings import MAX_FRAMES, MAX_FRAMES_X_JOINTS, MAX_JOINTS, MAX_NUMBER
+from ironarc.core.whole_numbers import whole_number
 
 _CHANNEL = {
     f"{axis}{word}": short + axis.lower() for axis in "XYZ" for word, short in (("position", "t"), ("rotation", "r"))
@@ -171,8 +172,8 @@ class _Hierarchy:
 
     def _set_channels(self, joint: int, words: list[str]) -> None:
         old = self.joints[joint]
-        if len(words) < 2 or not words[1].isdigit() or int(words[1]) != len(words) - 2:
-            said = words[1] if len(words) > 1 else "nothing"
+        if len(words) < 2 or whole_number(words[1]) != len(words) - 2:
+            said = words[1][:20] if len(words) > 1 else "nothing"
             raise FileError(
                 f'CHANNELS of joint "{old.name}" says {said} and lists {max(len(words) - 2, 0)} names.',
                 self.line,
@@ -216,7 +217,7 @@ def _motion_header(text: str, position: int, line: int) -> tuple[int, float, int
         key = " ".join(label.lower().split())
         try:
             if key == "frames":
-                found[key] = int(value)
+                found[key] = _count(value)
             elif key == "frame time":
                 found[key] = float(value)
             else:
@@ -228,6 +229,14 @@ def _motion_header(text: str, position: int, line: int) -> tuple[int, float, int
         if key == "frames" and not 1 <= found[key] <= MAX_FRAMES:
             raise FileError(f"Frames: says {found[key]}; from 1 to {MAX_FRAMES:,} frames can be read.", line)
     return found["frames"], found["frame time"], position, line
+
+
+def _count(text: str) -> int:
+    """A number of frames; ValueError for what is none."""
+    whole = whole_number(text)
+    if whole is None:
+        raise ValueError(text)
+    return whole
 
 
 def _numbers(block: str, line: int, frames: int, named: list[tuple[str, str]]) -> np.ndarray:

@@ -6,6 +6,8 @@ from dataclasses import replace
 from ironarc.core.document import Left, Limit, Performer, Shot
 from ironarc.core.errors import EditError, FileError
 from ironarc.core.judging.grades import GRADES
+from ironarc.core.settings import MAX_NUMBER
+from ironarc.core.whole_numbers import whole_number
 
 FORM = 1
 
@@ -21,6 +23,14 @@ def judging_to_plain(shot: Shot, performer: Performer) -> dict:
     }
 
 
+def _frame(given: object) -> int:
+    """A frame as the file has it; ValueError for what is none."""
+    frame = whole_number(str(given))
+    if frame is None:
+        raise ValueError(given)
+    return frame
+
+
 def with_judging(shot: Shot, plain: object) -> Shot:
     """The shot's first performer judged as `plain` says. FileError for what is no such file."""
     if not isinstance(plain, Mapping) or plain.get("judging") != FORM:
@@ -31,16 +41,18 @@ def with_judging(shot: Shot, plain: object) -> Shot:
             for kind, (strained, cracked) in dict(plain.get("limits", {})).items()
         )
         left = tuple(
-            Left(str(x["kind"]), int(x["start"]), int(x["end"]), str(x["reason"]), str(x.get("part", ""))).checked()
+            Left(
+                str(x["kind"]), _frame(x["start"]), _frame(x["end"]), str(x["reason"]), str(x.get("part", ""))
+            ).checked()
             for x in plain.get("left", ())
         )
     except EditError as error:
         raise FileError(str(error)) from error
-    except (TypeError, ValueError, KeyError) as error:
+    except (TypeError, ValueError, KeyError, AttributeError) as error:
         raise FileError(
             "“limits” holds [strained, cracked] by kind, and “left” rows with kind, start, end and reason."
         ) from error
     for limit in limits:
-        if limit.kind not in GRADES or not 0 < limit.strained <= limit.cracked:
+        if limit.kind not in GRADES or not 0 < limit.strained <= limit.cracked <= MAX_NUMBER:
             raise FileError(f"The limits of {limit.kind} can't be: more than 0, and strained before cracked.")
     return replace(shot, limits=limits).with_item(replace(shot.performer, left=left))

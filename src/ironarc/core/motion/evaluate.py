@@ -18,7 +18,7 @@ from enum import IntFlag
 
 import numpy as np
 
-from ironarc.core import rotation
+from ironarc.core import effort, rotation
 from ironarc.core.figure.rig import Rig
 from ironarc.core.motion.layers import ADDS, REPLACES, Layer
 from ironarc.core.motion.pins import Held, Holding, Posed, solve
@@ -94,6 +94,7 @@ def evaluate(motion: Motion, frames: np.ndarray, dt: float, held: Held = NOTHING
 
     held : where props and other performers are that pins hold to; pins to what is not in it do nothing
     """
+    effort.check()
     mix = own_frames(motion, frames)
     local = blended(motion, mix)
     placed = pinned(place(local, motion), motion, mix.before, held)

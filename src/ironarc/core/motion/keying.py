@@ -10,7 +10,7 @@ import numpy as np
 
 from ironarc.core.columns import Column, Dense, Turns
 from ironarc.core.columns.keyed import Keyed
-from ironarc.core.columns.keys import BROKEN, BY_HAND, EASED, FREE, LINEAR, STEPPED
+from ironarc.core.columns.keys import BROKEN, BY_HAND, EASED, FREE, LINEAR, STEPPED, WORKED_OUT
 from ironarc.core.columns.turns import CHANNELS
 from ironarc.core.errors import EditError
 
@@ -220,17 +220,8 @@ def on_steps(column: Keyed, start: int, end: int, step: int) -> Keyed:
     threes; on ones it is keyed on every frame and moves between."""
     frames = np.arange(start, end + 1, step, dtype=float)
     values = column.sample_angles(frames) if isinstance(column, Turns) else column.sample(frames)
-    kept = column.kept((column.frames < start) | (column.frames > end)) if _any_outside(column, start, end) else None
-    out = column if kept is None else kept
-    for frame, value in zip(frames, values, strict=True):
-        out = out.with_key(frame, value, STEPPED if step > 1 else LINEAR)
-    if kept is None:
-        out = out.kept(np.isin(out.frames, frames))
-    return out
-
-
-def _any_outside(column: Keyed, start: int, end: int) -> bool:
-    return bool(((column.frames < start) | (column.frames > end)).any())
+    out = column.with_keys(frames, values, STEPPED if step > 1 else LINEAR, WORKED_OUT)
+    return out.kept((out.frames < start) | (out.frames > end) | np.isin(out.frames, frames))
 
 
 def slopes_set(column: Keyed, frames: Sequence[int], meant: int, place: int | None = None) -> Keyed:

@@ -8,6 +8,7 @@ from typing import TypeVar
 
 import numpy as np
 
+from ironarc.core import effort
 from ironarc.core.document.performer import HandContact
 from ironarc.core.figure.body import Body
 from ironarc.core.motion.loads import LoadTrack
@@ -146,6 +147,7 @@ class Reading:
         """What `measure` says of this reading, worked out once: forces, balance, joints and the like are for those
         who ask."""
         if measure not in self._known:
+            effort.check()
             self._known[measure] = measure(self)
         return self._known[measure]
 

@@ -10,7 +10,7 @@ from ironarc.core.errors import EditError
 MIN_FPS, MAX_FPS = 12, 240
 # Rates of film and video that are not whole: 24000/1001 and its kin
 NAMED = tuple(Fraction(n, 1001) for n in (24_000, 30_000, 48_000, 60_000, 120_000))
-_TYPED = re.compile(r"\d{1,6}(\.\d{0,6}|/\d{1,6})?")
+_TYPED = re.compile(r"[0-9]{1,6}(\.[0-9]{0,6}|/[0-9]{1,6})?")
 SAME_RATE = 1e-4  # frame times in files have as few as five digits: 0.016666
 
 

@@ -39,3 +39,28 @@ class Pentadiagonal:
             return None
         x, failed = dpbtrs(factor, right.reshape(-1, 1), lower=1)
         return None if failed else x.reshape(frames, n)
+
+
+class Stencil:
+    """rate · (1 + τ⁴ D₂ᵀ D₂) over frames, D₂ the second difference: what a change over time costs, and bending it.
+
+    middle (frames,), beside (frames - 1,), beyond (frames - 2,) : its diagonal and the two above it
+    """
+
+    def __init__(self, frames: int, rate: float, bend: float):
+        each = np.ones(max(frames - 2, 0))
+        middle, beside = np.zeros(frames), np.zeros(max(frames - 1, 0))
+        for k, weight in enumerate((1.0, 4.0, 1.0)):
+            middle[k : k + len(each)] += weight * each
+        for k in range(2):
+            beside[k : k + len(each)] -= 2.0 * each
+        self.middle, self.beside, self.beyond = rate * (1 + bend * middle), rate * bend * beside, rate * bend * each
+
+    def times(self, d: np.ndarray) -> np.ndarray:
+        """K d of (frames, columns)."""
+        out = self.middle[:, None] * d
+        out[:-1] += self.beside[:, None] * d[1:]
+        out[1:] += self.beside[:, None] * d[:-1]
+        out[:-2] += self.beyond[:, None] * d[2:]
+        out[2:] += self.beyond[:, None] * d[:-2]
+        return out

@@ -10,26 +10,24 @@ eliminated frame by frame, which softens each frame's wrench by σ² I + G diag(
 poses keeps its five bands.
 """
 
-from collections.abc import Callable, Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass
 
 import numpy as np
 
-from ironarc.core import rotation
-from ironarc.core.solve.banded import Pentadiagonal
+from ironarc.core import effort, rotation
+from ironarc.core.solve.banded import Pentadiagonal, Stencil
 from ironarc.core.solve.model import (
     Model,
     Spins,
     Stance,
     com_change,
-    model_of,
     point_change,
     skew,
     spins,
     stance,
 )  # fmt: skip
+from ironarc.core.solve.task import EDGE, Bend, OnPass, Points, Solved, Task
 
-EDGE = 2  # frames at either end that stay as they are, so that the speed there goes on
 FRICTION = 0.8
 ARM_M = 0.5  # a torque of so many metres of body weight weighs as a force of one
 SMOOTH_S = 0.15  # changes quicker than this cost more than slow ones
@@ -42,95 +40,8 @@ DAMP = 1e-6
 ROOT_KEPT = 5.0  # times dearer, at most, to move and turn the root
 KEPT_FREE = 0.3  # of a step that reaches the barrier, above which the barrier may shrink
 MOST_PASSES = 60
-
-
-@dataclass(frozen=True, eq=False)
-class Points:
-    """Points that ride on joints over the span.
-
-    joints : (points,); own : (frames, points, 3) m in the joint's axes; on : (frames, points) bool, where they count
-    """
-
-    joints: np.ndarray
-    own: np.ndarray
-    on: np.ndarray
-
-    def used(self) -> np.ndarray:
-        return np.flatnonzero(self.on.any(axis=0))
-
-
-@dataclass(frozen=True, eq=False)
-class Presses(Points):
-    """Where contacts push. normal : (frames, points, 3) unit; pulls : (frames, points) bool, a grip"""
-
-    normal: np.ndarray = field(default_factory=lambda: np.zeros((0, 0, 3)))
-    pulls: np.ndarray = field(default_factory=lambda: np.zeros((0, 0), dtype=bool))
-
-
-@dataclass(frozen=True, eq=False)
-class Held(Points):
-    """Points and the places (frames, points, 3) m they are held to."""
-
-    place: np.ndarray = field(default_factory=lambda: np.zeros((0, 0, 3)))
-
-
-@dataclass(frozen=True, eq=False)
-class Clear(Points):
-    """Points that stay over a plane: normal (3,) unit, height_m of it over the origin along the normal."""
-
-    normal: np.ndarray = field(default_factory=lambda: np.array([0.0, 1.0, 0.0]))
-    height_m: float = 0.0
-
-
-@dataclass(frozen=True, eq=False)
-class Bend:
-    """A hinge: `far` (3,) unit, along the lower bone in its axes, stays behind `pole` (3,) unit in the upper's axes."""
-
-    upper: int
-    lower: int
-    pole: np.ndarray
-    far: np.ndarray
-
-
-@dataclass(frozen=True, eq=False)
-class Task:
-    """A span to be solved.
-
-    local, translation : of its frames, as poses have them; dt : s; g : m/s²
-    free : (frames,) bool, those that may change; the first and last EDGE never do
-    kept : (frames,) how much dearer than usual a frame is to change
-    root_m, spread : what the root may move by, and (joints,) rad what each joint may turn by; 0 for not at all
-    """
-
-    model: Model
-    local: np.ndarray
-    translation: np.ndarray
-    dt: float
-    g: float
-    presses: Presses
-    held: Held
-    clear: Clear
-    bends: Sequence[Bend]
-    free: np.ndarray
-    kept: np.ndarray
-    root_m: float
-    spread: np.ndarray
-
-
-@dataclass(frozen=True, eq=False)
-class Solved:
-    """local, translation : what the poses become; left : (frames,) body weights, wrench that nothing gives
-    missed_m : the farthest any held point is from its place; passes : made; done : False where it was stopped"""
-
-    local: np.ndarray
-    translation: np.ndarray
-    left: np.ndarray
-    missed_m: float
-    passes: int
-    done: bool
-
-
-Report = Callable[[int, float], bool]  # (pass, body weights left at most) -> whether to go on
+HALVINGS, MOST_DAMP = 8, 1e6  # of a step before the next is damped, and how much that may be before it is given up
+DUAL_APART = 1e3  # times that a dual may lie off its place on the central path
 
 
 def spread_of(model: Model) -> np.ndarray:
@@ -142,7 +53,7 @@ def spread_of(model: Model) -> np.ndarray:
     return out
 
 
-def solve_span(task: Task, report: Report | None = None, passes: int = MOST_PASSES, close: float = 1e-3) -> Solved:
+def solve_span(task: Task, report: OnPass | None = None, passes: int = MOST_PASSES, close: float = 1e-3) -> Solved:
     """Solves a span. close : share of the cost below which a pass is the last."""
     return _Solver(task, close).run(report, passes)
 
@@ -164,6 +75,19 @@ class _Now:
     barrier_cost: float
 
 
+@dataclass(eq=False)
+class _At:
+    """How far a solution is: poses, shares and duals of the edges, the barrier, the damping, and what they come to."""
+
+    local: np.ndarray
+    translation: np.ndarray
+    share: np.ndarray
+    dual: np.ndarray
+    barrier: float
+    damp: float
+    now: _Now
+
+
 class _Solver:
     def __init__(self, task: Task, close: float):
         self.t, self.close = task, close
@@ -180,16 +104,9 @@ class _Solver:
         self.columns = np.flatnonzero(columns)
         spread = np.concatenate([np.full(3, task.root_m), np.repeat(task.spread, 3)])
         self.weight = np.where(spread > 0, 1.0 / np.maximum(spread, 1e-9) ** 2, 0.0)
-        self.stencil, self.dearer = self._stencil(n, dt), self._dearer()
+        self.stencil, self.dearer = Stencil(n, self.rate, (SMOOTH_S / dt) ** 4), self._dearer()
         self.system = Pentadiagonal(n, len(self.columns))
         self.edges_of = self._edges()
-
-    def _stencil(self, n: int, dt: float) -> np.ndarray:
-        """(frames, frames) K of the change's cost ½ dᵀ K d, and what it costs to bend it in time."""
-        second = np.zeros((n - 2, n))
-        rows = np.arange(n - 2)
-        second[rows, rows], second[rows, rows + 1], second[rows, rows + 2] = 1.0, -2.0, 1.0
-        return self.rate * (np.eye(n) + (SMOOTH_S / dt) ** 4 * second.T @ second)
 
     def _dearer(self) -> np.ndarray:
         """(frames, unknowns) how much more than usual a change costs. A pose that is wanted is one of the joints: where
@@ -220,58 +137,70 @@ class _Solver:
         inner = len(force)
         return force.reshape(inner, -1, 3), on.reshape(inner, -1)
 
-    def run(self, report: Report | None, passes: int) -> Solved:
-        t = self.t
+    def run(self, report: OnPass | None, passes: int) -> Solved:
+        at, made, done = self._begun(), 0, True
+        while made < passes:
+            effort.check()
+            step = self.newton(at.now, at.share, at.dual, at.barrier, at.damp)
+            made += 1
+            if step is None:
+                at.damp = max(10 * at.damp, 1e-3)
+                continue
+            taken = self._step(at, step)
+            if taken is None:
+                at.damp = max(20 * at.damp, 1e-2)
+                if at.damp > MOST_DAMP:
+                    break
+                continue
+            size, room, gained = taken
+            still = gained < self.close * max(abs(at.now.cost), 1.0) and size == 1.0
+            worst = float(np.linalg.norm(at.now.off, axis=1).max(initial=0.0))
+            if report is not None and not report(made, worst):
+                done = False
+                break
+            if at.barrier <= BARRIER[1] and still:
+                break
+            if size * min(room, 1.0) > KEPT_FREE:
+                at.barrier = max(at.barrier * BARRIER[2], BARRIER[1])
+            at.now = self.measure(at.local, at.translation, at.share, at.barrier, True)
+        left = np.zeros(self.frames)
+        left[1:-1] = np.linalg.norm(at.now.off, axis=1)
+        missed = float(np.linalg.norm(at.now.pins, axis=-1).max(initial=0.0))
+        return Solved(at.local, at.translation, left, missed, made, done)
+
+    def _begun(self) -> "_At":
         _force, on = self.edges_of
         count = np.maximum(on.sum(axis=1, keepdims=True), 1)
         share = np.where(on, 1.0 / count, 1.0)
-        barrier = BARRIER[0]
-        dual = np.where(on, barrier / share, 1.0)
-        damp, made, done = DAMP, 0, True
-        local, translation = t.local.copy(), t.translation.copy()
-        now = self.measure(local, translation, share, barrier, True)
-        while made < passes:
-            step = self.newton(now, share, dual, barrier, damp)
-            made += 1
-            if step is None:
-                damp = max(10 * damp, 1e-3)
-                continue
-            x, d_share, d_dual = step
-            room, dual_room = _room(share, d_share, on), _room(dual, d_dual, on)
-            size, better = 1.0, None
-            for _ in range(8):
-                tried = self.moved(local, translation, size * x)
-                given = np.where(on, share + min(size, room) * d_share, share)
-                then = self.measure(*tried, given, barrier, False)
-                if then.barrier_cost < now.barrier_cost + 1e-9 * abs(now.barrier_cost):
-                    better = tried, given, then
-                    break
-                size *= 0.5
-            if better is None:
-                damp = max(20 * damp, 1e-2)
-                if damp > 1e6:
-                    break
-                continue
-            damp = max(damp / 5, DAMP) if size == 1.0 else damp
-            (local, translation), share, then = better
-            dual = np.where(on, dual + dual_room * d_dual, dual)
-            dual = np.where(on, np.clip(dual, barrier / share / 1e3, barrier / share * 1e3), dual)
-            gained = abs(now.barrier_cost - then.barrier_cost)
-            still = gained < self.close * max(abs(then.cost), 1.0) and size == 1.0
-            if report is not None and not report(made, float(np.linalg.norm(then.off, axis=1).max(initial=0.0))):
-                done = False
-                now = then
+        dual = np.where(on, BARRIER[0] / share, 1.0)
+        local, translation = self.t.local.copy(), self.t.translation.copy()
+        now = self.measure(local, translation, share, BARRIER[0], True)
+        return _At(local, translation, share, dual, BARRIER[0], DAMP, now)
+
+    def _step(self, at: "_At", step: tuple[np.ndarray, np.ndarray, np.ndarray]) -> tuple[float, float, float] | None:
+        """Goes along a step as far as the cost falls: (share of it taken, room to the barrier, what was gained); None
+        where it falls nowhere."""
+        _force, on = self.edges_of
+        x, d_share, d_dual = step
+        room, dual_room = _room(at.share, d_share, on), _room(at.dual, d_dual, on)
+        size = 1.0
+        for _ in range(HALVINGS):
+            tried = self.moved(at.local, at.translation, size * x)
+            given = np.where(on, at.share + min(size, room) * d_share, at.share)
+            then = self.measure(*tried, given, at.barrier, False)
+            if then.barrier_cost < at.now.barrier_cost + 1e-9 * abs(at.now.barrier_cost):
                 break
-            if barrier <= BARRIER[1] and still:
-                now = then
-                break
-            if size * min(room, 1.0) > KEPT_FREE:
-                barrier = max(barrier * BARRIER[2], BARRIER[1])
-            now = self.measure(local, translation, share, barrier, True)
-        left = np.zeros(self.frames)
-        left[1:-1] = np.linalg.norm(now.off, axis=1)
-        missed = float(np.linalg.norm(now.pins, axis=-1).max(initial=0.0))
-        return Solved(local, translation, left, missed, made, done)
+            size *= 0.5
+        else:
+            return None
+        if size == 1.0:
+            at.damp = max(at.damp / 5, DAMP)
+        gained = abs(at.now.barrier_cost - then.barrier_cost)
+        (at.local, at.translation), at.share, at.now = tried, given, then
+        dual = np.where(on, at.dual + dual_room * d_dual, at.dual)
+        middle = at.barrier / at.share
+        at.dual = np.where(on, np.clip(dual, middle / DUAL_APART, middle * DUAL_APART), dual)
+        return size, room, gained
 
     def moved(self, local: np.ndarray, translation: np.ndarray, x: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
         turned = rotation.multiply(local, rotation.exp(x[:, 3:].reshape(self.frames, -1, 3)))
@@ -305,7 +234,7 @@ class _Solver:
         bent = np.stack([self.bend(s, b) for b in t.bends], axis=1) if t.bends else np.zeros((self.frames, 0))
         bent = np.where(inside, np.minimum(bent, 0.0), 0.0)
         d = self.difference(local, translation)
-        drawn = (self.stencil @ d + self.dearer * d) * self.weight
+        drawn = (self.stencil.times(d) + self.dearer * d) * self.weight
         rate = self.rate
         cost = (d * drawn).sum() / 2 + rate * (off**2).sum() / FORCE_BW**2 / 2
         cost += rate * ((pins**2).sum() / PIN_M**2 + (low**2).sum() / FLOOR_M**2 + (bent**2).sum() / HINGE**2) / 2
@@ -326,26 +255,47 @@ class _Solver:
 
     def newton(self, now: _Now, share, dual, barrier: float, damp: float):
         """The step of the poses (frames, unknowns), of the shares and of the duals; None where there is none."""
-        t, dt, model, s = self.t, self.t.dt, self.t.model, now.s
         _, on = self.edges_of
-        columns, n = self.columns, len(self.columns)
-        com = com_change(model, s)
+        wrench = self._wrench_rows(now, share)
+        give = np.where(on, PRESS + dual / share, 1.0)
+        want = np.where(on, -PRESS * share + barrier / share, 0.0)
+        eased = now.push / give[:, None, :]
+        soft = np.eye(6) * (FORCE_BW**2 / self.rate) + eased @ now.push.swapaxes(1, 2)
+        off = now.off - (eased @ want[..., None])[..., 0]
+        x = self._solve(now, wrench, soft, off, damp)
+        if x is None:
+            return None
+        before, here, after = wrench
+        seen = (before @ x[:-2, :, None] + here @ x[1:-1, :, None] + after @ x[2:, :, None])[..., 0]
+        y = np.linalg.solve(soft, (seen + off)[..., None])[..., 0]
+        d_share = ((now.push.swapaxes(1, 2) @ y[..., None])[..., 0] + want) / give
+        d_share = np.where(on, d_share, 0.0)
+        d_dual = np.where(on, barrier / share - dual - dual / share * d_share, 0.0)
+        whole = np.zeros((self.frames, self.t.model.unknowns))
+        whole[:, self.columns] = x
+        return whole, d_share, d_dual
+
+    def _wrench_rows(self, now: _Now, share) -> tuple[np.ndarray, np.ndarray, np.ndarray]:
+        """What the wrench of each inner frame changes by with the frame before it, itself and the one after it,
+        (inner, 6, columns) each."""
+        t, dt, model = self.t, self.t.dt, self.t.model
+        com = com_change(model, now.s)
         a, b = 1 / dt**2 / t.g, 1 / dt / (model.mass * t.g * ARM_M)
-        inner = self.frames - 2
-        before, here, after = (np.empty((inner, 6, model.unknowns)) for _ in range(3))
+        before, here, after = (np.empty((self.frames - 2, 6, model.unknowns)) for _ in range(3))
         before[:, :3], before[:, 3:] = a * com[:-2], -b * now.spin.first[:-1]
         here[:, :3], here[:, 3:] = -2 * a * com[1:-1], b * (now.spin.first[1:] - now.spin.second[:-1])
         after[:, :3], after[:, 3:] = a * com[2:], b * now.spin.second[1:]
         # the com moves the arms of the pushes
         pushed = (now.push[:, :3] @ share[..., None])[..., 0]
         here[:, 3:] -= skew(pushed) @ com[1:-1] / ARM_M
-        before, here, after = (block[:, :, columns] for block in (before, here, after))
-        give = np.where(on, PRESS + dual / share, 1.0)
-        want = np.where(on, -PRESS * share + barrier / share, 0.0)
-        eased = now.push / give[:, None, :]
-        soft = np.eye(6) * (FORCE_BW**2 / self.rate) + eased @ now.push.swapaxes(1, 2)
+        return tuple(block[:, :, self.columns] for block in (before, here, after))
+
+    def _solve(self, now: _Now, wrench, soft: np.ndarray, off: np.ndarray, damp: float) -> np.ndarray | None:
+        """The step of the poses, (frames, columns): normal equations of the wrench softened by what its edges give, of
+        what concerns single frames, and of the change."""
+        n = len(self.columns)
+        before, here, after = wrench
         half = np.linalg.cholesky(np.linalg.inv(soft)).swapaxes(1, 2)
-        off = now.off - (eased @ want[..., None])[..., 0]
         rows = np.zeros((self.frames, 18, n))
         errors = np.zeros((self.frames, 18))
         error = (half @ off[..., None])[..., 0]
@@ -357,29 +307,16 @@ class _Solver:
         errors = np.concatenate([errors, *more_errors], axis=1)
         middle = rows.swapaxes(1, 2) @ rows
         right = -(rows.swapaxes(1, 2) @ errors[..., None])[..., 0]
-        one = rows[:-1, :12]
-        two = np.concatenate([rows[1:, 12:18], rows[1:, :6]], axis=1)
-        beside = one.swapaxes(1, 2) @ two
+        beside = rows[:-1, :12].swapaxes(1, 2) @ np.concatenate([rows[1:, 12:18], rows[1:, :6]], axis=1)
         beyond = rows[:-2, 6:12].swapaxes(1, 2) @ rows[2:, 12:18]
-        i = np.arange(n)
-        weight, stencil = self.weight[columns], self.stencil
+        i, weight, stencil = np.arange(n), self.weight[self.columns], self.stencil
         both, farther = free[:-1] * free[1:], free[:-2] * free[2:]
-        middle[:, i, i] += (np.diag(stencil)[:, None] + self.dearer[:, columns] + damp) * weight
-        beside[:, i, i] += np.diag(stencil, 1)[:, None] * weight * both[:, :, 0]
-        beyond[:, i, i] += np.diag(stencil, 2)[:, None] * weight * farther[:, :, 0]
-        right -= self.along(now)[:, columns] * free[:, :, 0]
+        middle[:, i, i] += (stencil.middle[:, None] + self.dearer[:, self.columns] + damp) * weight
+        beside[:, i, i] += stencil.beside[:, None] * weight * both[:, :, 0]
+        beyond[:, i, i] += stencil.beyond[:, None] * weight * farther[:, :, 0]
+        right -= self.along(now)[:, self.columns] * free[:, :, 0]
         x = self.system.solve(middle, beside, beyond, right)
-        if x is None:
-            return None
-        x = x * free[:, :, 0]
-        seen = (before @ x[:-2, :, None] + here @ x[1:-1, :, None] + after @ x[2:, :, None])[..., 0]
-        y = np.linalg.solve(soft, (seen + off)[..., None])[..., 0]
-        d_share = ((now.push.swapaxes(1, 2) @ y[..., None])[..., 0] + want) / give
-        d_share = np.where(on, d_share, 0.0)
-        d_dual = np.where(on, barrier / share - dual - dual / share * d_share, 0.0)
-        whole = np.zeros((self.frames, model.unknowns))
-        whole[:, columns] = x
-        return whole, d_share, d_dual
+        return None if x is None else x * free[:, :, 0]
 
     def one_frame(self, now: _Now) -> tuple[list[np.ndarray], list[np.ndarray]]:
         """Rows of what concerns a single frame: held points, the floor, hinges."""
@@ -425,8 +362,3 @@ def _room(value: np.ndarray, change: np.ndarray, on: np.ndarray) -> float:
     """The part of a step, up to the whole, that leaves every value more than nothing."""
     shrinks = (-change / value)[on].max(initial=0.0)
     return float(min(1.0, 0.98 / max(shrinks, 1e-12)))
-
-
-__all__ = [
-    "Bend", "Clear", "Held", "Presses", "Solved", "Task", "model_of", "solve_span", "spread_of",
-]  # fmt: skip

@@ -4,6 +4,7 @@ from dataclasses import replace
 
 import numpy as np
 
+from ironarc.core import effort
 from ironarc.core.document import Performer, Shot
 from ironarc.core.edits import AddLayer
 from ironarc.core.edits.base import Edit, Together, unlocked_performer
@@ -12,7 +13,7 @@ from ironarc.core.edits.items import set_item_of
 from ironarc.core.errors import EditError
 from ironarc.core.motion.layers import CORRECTION, Layer
 from ironarc.core.reading.shot import Seen
-from ironarc.core.solve.span import Report
+from ironarc.core.solve.windows import Report
 from ironarc.core.truing.asked import with_asked
 from ironarc.core.truing.correction import Correction, Place, Proposal, Try, Way
 from ironarc.core.truing.corrections import CORRECTIONS
@@ -54,9 +55,11 @@ def read_try(text: str) -> Try | None:
 def propose(seen: Seen, wanted: Try, report: Report | None = None) -> Proposal:
     """What a correction would be, with its edit, and what it costs. Raises EditError where it can't be made.
 
-    report : told how far a long one is, see `solve_span`
+    report : told how far a long one is, see `solve_windows`
     """
     unlocked_performer(seen.shot, seen.performer.id)
+    if wanted.correction.seconds is not None:
+        effort.expect(wanted.correction.seconds(seen, wanted.options))
     more = (report,) if report is not None and wanted.correction.long else ()
     found = wanted.correction.propose(seen, wanted.options, *more)
     return replace(found, edit=_as_edit(seen.shot, seen.performer, found, wanted))

@@ -16,6 +16,7 @@ from ironarc.core.motion.poses import Poses
 from ironarc.core.reading.shot import Seen
 from ironarc.core.scene.timing import Retiming
 from ironarc.core.truing.difference import turned_by
+from ironarc.core.whole_numbers import whole_number
 
 _TRY = re.compile(r"([a-z_]{1,30})\(([^()]{0,300})\)")
 NO_ARRAYS: dict = {}
@@ -136,6 +137,7 @@ class Correction:
     places : where it can be tried on what is seen
     propose : what it would be, of what is seen and its options; raises EditError where it can't be made
     order : in a plan, the lowest first; long : whether it is work for the background
+    seconds : how long it takes at most, about, of what is seen and its options; None for the blink of an eye
     """
 
     name: str
@@ -148,6 +150,7 @@ class Correction:
     propose: Callable[[Seen, Any], Proposal]
     order: int = 50
     long: bool = False
+    seconds: Callable[[Seen, Any], float] | None = None
 
 
 @dataclass(frozen=True)
@@ -161,6 +164,11 @@ class Try:
     def plain(self) -> dict[str, Any]:
         """The options as plain data."""
         return {f.name: getattr(self.options, f.name) for f in fields(self.options)}
+
+    @property
+    def frames(self) -> tuple[int, ...]:
+        """Those of its options that are frames of the shot."""
+        return tuple(getattr(self.options, f.name) for f in fields(self.options) if f.metadata.get("unit") == FRAME)
 
     @property
     def text(self) -> str:
@@ -208,6 +216,7 @@ def _typed(text: str, hint: Any) -> Any:
     if hint is bool:
         return {"True": True, "False": False}.get(text, text)
     try:
-        return hint(text) if hint in (int, float) else text
+        whole = whole_number(text) if hint is int else None
+        return whole if whole is not None else float(text) if hint in (int, float) else text
     except ValueError:
         return text

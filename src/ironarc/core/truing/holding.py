@@ -11,7 +11,8 @@ from ironarc.core.reading.read import Reading
 from ironarc.core.reading.skin import follow
 from ironarc.core.reading.support import read_pads
 from ironarc.core.solve.model import model_of
-from ironarc.core.solve.span import Bend, Clear, Held, Presses, Task, spread_of
+from ironarc.core.solve.span import spread_of
+from ironarc.core.solve.task import Bend, Clear, Held, Presses, Task
 
 BENT = 0.3  # an elbow whose lower bone lies aside by this much shows which way it bends
 

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 from functools import partial
 
 from ironarc.core.edits.base import Edit, Together
-from ironarc.core.edits.commands import command
+from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.errors import EditError
 from ironarc.core.judging import Finding
 from ironarc.core.reading.shot import Seen, see
@@ -168,7 +168,9 @@ def _key(finding: Finding) -> tuple:
 
 
 @command
-def true_by_plan(seen: Seen, plan: str, performer: str = "", start: int | None = None, end: int | None = None) -> Edit:
+def true_by_plan(
+    seen: Seen, plan: str, performer: str = "", start: Frame | None = None, end: Frame | None = None
+) -> Edit:
     """Corrections in a row as one step: "footing, arc:time, spin", or "all"."""
     span = None if start is None or end is None else (start, end)
     made = carry_out(seen, plan, span)

@@ -3,6 +3,7 @@
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 
+from ironarc.core import effort
 from ironarc.core.errors import EditError
 from ironarc.core.judging import Finding, judge
 from ironarc.core.judging.judge import match
@@ -102,21 +103,27 @@ def ways(seen: Seen, start: int, end: int, kind: str = "") -> list[tuple[Try, Wa
 
 
 def outcomes(
-    seen: Seen, before: Sequence[Finding], finding: Finding, judge_: Judge = judged, thorough: bool = False
+    seen: Seen, before: Sequence[Finding], finding: Finding, judge_: Judge = judged, thorough: bool = False,
+    untried: list[tuple[Try, Way]] | None = None,
 ) -> list[Outcome]:  # fmt: skip
     """What can settle a finding, tried, the best first: those that settle it and harm nothing, by how much they change;
     then the others.
 
     thorough : tries also what takes long where something quick will do (but not the whole span), and puts first what
         leaves least of anything
+    untried : gets the ways that there was no need, or no time, to try
     """
+    untried = [] if untried is None else untried
     out: list[Outcome] = []
     for wanted, way in ways(seen, finding.start, finding.end, finding.kind):
         slow = wanted.correction.long or (way.long and not thorough)
         if slow and any(_clean(o, finding) for o in out):
+            untried.append((wanted, way))
             continue
         try:
             out.append(tried(seen, before, wanted, way.label or wanted.correction.label, judge_))
+        except effort.TooMuch:
+            untried.append((wanted, way))
         except EditError:
             continue  # it can't be made here
     return sorted(out, key=lambda o: _rank(o, finding, thorough))

@@ -7,8 +7,7 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.edits.base import Edit
 from ironarc.core.edits.commands.pins import fitting
-from ironarc.core.edits.commands.posing import check_frame_of
-from ironarc.core.edits.commands.registry import command
+from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.items import set_item_of
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import grip_called
@@ -18,12 +17,10 @@ from ironarc.core.scene.props import Hold, Prop
 
 @command
 def carry_prop(
-    seen: Seen, performer: str, item: str, part: str, start: int, end: int, frame: int, ease_in: int = 0,
+    seen: Seen, performer: str, item: str, part: str, start: Frame, end: Frame, frame: Frame, ease_in: int = 0,
     ease_out: int = 0,
 ) -> Edit:  # fmt: skip
     """A part of the body carries a prop on frames `start` to `end`, as it lies to it on `frame`."""
-    for f in (frame, start, end):
-        check_frame_of(seen, f)
     shot, p = seen.shot, seen.performer
     prop = shot.item(item)
     if not isinstance(prop, Prop):

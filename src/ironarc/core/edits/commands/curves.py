@@ -13,7 +13,7 @@ from ironarc.core.columns.keys import BROKEN, BY_HAND, FLAT, STRAIGHT, WORKED_OU
 from ironarc.core.document import Performer
 from ironarc.core.edits.base import Edit
 from ironarc.core.edits.commands.keys import Taken, changed, taken
-from ironarc.core.edits.commands.registry import command
+from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.motion import SetColumns
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import joints_of
@@ -66,7 +66,7 @@ def _curves(seen: Seen, layer_id: str, curves: tuple[Curve, ...]) -> tuple[Taken
 
 @command
 def move_curve_keys(
-    seen: Seen, performer: str, curves: tuple[Curve, ...], frames: tuple[int, ...], by_frames: int, by_value: float,
+    seen: Seen, performer: str, curves: tuple[Curve, ...], frames: tuple[Frame, ...], by_frames: int, by_value: float,
     layer: str = "",
 ) -> Edit:  # fmt: skip
     """Keys of curves moved in time and in value."""
@@ -98,7 +98,7 @@ def _names(curves: tuple[Curve, ...]) -> str:
 
 @command
 def set_slope(
-    seen: Seen, performer: str, joint: str, channel: str, frame: int, side: Literal["in", "out"], slope: float,
+    seen: Seen, performer: str, joint: str, channel: str, frame: Frame, side: Literal["in", "out"], slope: float,
     layer: str = "", broken: bool = False,
 ) -> Edit:  # fmt: skip
     """The slope into or out of a key, in degrees or centimetres a frame; broken, the other side stays."""
@@ -116,7 +116,7 @@ def set_slope(
 
 @command
 def set_slopes(
-    seen: Seen, performer: str, curves: tuple[Curve, ...], frames: tuple[int, ...],
+    seen: Seen, performer: str, curves: tuple[Curve, ...], frames: tuple[Frame, ...],
     how: Literal["worked out", "flat", "straight", "broken", "joined"], layer: str = "",
 ) -> Edit:  # fmt: skip
     """Slopes worked out from the neighbours, flat, straight on, broken in two, or joined again."""
@@ -145,7 +145,7 @@ def set_slopes(
 
 @command
 def scale_curve(
-    seen: Seen, performer: str, curves: tuple[Curve, ...], frames: tuple[int, ...], factor: float, about: float,
+    seen: Seen, performer: str, curves: tuple[Curve, ...], frames: tuple[Frame, ...], factor: float, about: float,
     layer: str = "",
 ) -> Edit:  # fmt: skip
     """Values of keys scaled about a line: degrees for an angle; for a place centimetres in the world, so that the
@@ -178,14 +178,16 @@ def _line(performer: Performer, layer: Layer, key: tuple[str, str], place: int |
 
 @command
 def shift_curve(
-    seen: Seen, performer: str, curves: tuple[Curve, ...], frames: tuple[int, ...], by: float, layer: str = ""
+    seen: Seen, performer: str, curves: tuple[Curve, ...], frames: tuple[Frame, ...], by: float, layer: str = ""
 ) -> Edit:
     """Values of keys all higher or lower."""
     return move_curve_keys(seen, performer, curves, frames, 0, by, layer)
 
 
 @command
-def reverse_curve(seen: Seen, performer: str, curves: tuple[Curve, ...], start: int, end: int, layer: str = "") -> Edit:
+def reverse_curve(
+    seen: Seen, performer: str, curves: tuple[Curve, ...], start: Frame, end: Frame, layer: str = ""
+) -> Edit:
     """The keys of a span in the other order of time."""
     keys, _ = _curves(seen, layer, curves)
     a, b = (float(seen.performer.timing.own_frame(f)) for f in (start, end))
@@ -199,7 +201,7 @@ def reverse_curve(seen: Seen, performer: str, curves: tuple[Curve, ...], start: 
 
 @command
 def smooth_curve(
-    seen: Seen, performer: str, parts: tuple[str, ...], start: int, end: int, strength: float, layer: str = ""
+    seen: Seen, performer: str, parts: tuple[str, ...], start: Frame, end: Frame, strength: float, layer: str = ""
 ) -> Edit:
     """Roughness taken out of a span of parts: keys led to the line through their neighbours, dense motion smoothed.
 

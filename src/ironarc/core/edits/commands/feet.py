@@ -8,8 +8,7 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.columns import Dense
 from ironarc.core.edits.base import Edit
-from ironarc.core.edits.commands.posing import check_frame_of
-from ironarc.core.edits.commands.registry import command
+from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.motion import AddLayer
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import Limb, limbs_of
@@ -29,12 +28,10 @@ SOFT = 0.02  # the last share of its length that a leg uses up slowly, so that i
 
 @command
 def feet_to_floor(
-    seen: Seen, performer: str, start: int, end: int, how: Literal["out", "onto", "both"] = "out", ease: int = 3
+    seen: Seen, performer: str, start: Frame, end: Frame, how: Literal["out", "onto", "both"] = "out", ease: int = 3
 ) -> Edit:
     """Feet lifted out of the floor and of props, gaps of a few centimetres to them closed, or both, over a span: a
     layer over the legs, no more than is needed and without a jerk."""
-    for f in (start, end):
-        check_frame_of(seen, f)
     if end - start < 1:
         raise EditError("Feet are brought to the floor over a span of two frames or more.")
     p, shot = seen.performer, seen.shot

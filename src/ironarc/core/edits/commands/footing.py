@@ -8,7 +8,7 @@ import numpy as np
 
 from ironarc.core.document import AIR, HandContact, Performer
 from ironarc.core.edits.base import Edit
-from ironarc.core.edits.commands.registry import command
+from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.items import SetItem
 from ironarc.core.errors import EditError
 from ironarc.core.reading.contacts import FLOOR
@@ -20,7 +20,9 @@ BODY: Point = ("", "")  # the body as a whole
 
 
 @command
-def set_contact(seen: Seen, performer: str, part: str, surface: str, start: int, end: int, grips: bool = False) -> Edit:
+def set_contact(
+    seen: Seen, performer: str, part: str, surface: str, start: Frame, end: Frame, grips: bool = False
+) -> Edit:
     """A part rests on a surface on frames `start` to `end`; a hand that grips may pull as well."""
     p = seen.performer
     said = _span(p, _points(seen, part, surface, start, end), start, end, _surface(seen, surface), grips)
@@ -29,7 +31,7 @@ def set_contact(seen: Seen, performer: str, part: str, surface: str, start: int,
 
 @command
 def move_contact(
-    seen: Seen, performer: str, part: str, surface: str, start: int, end: int, to_start: int, to_end: int
+    seen: Seen, performer: str, part: str, surface: str, start: Frame, end: Frame, to_start: Frame, to_end: Frame
 ) -> Edit:
     """The pier of a part on frames `start` to `end` reaches from `to_start` to `to_end` instead."""
     p = seen.performer
@@ -47,7 +49,7 @@ def move_contact(
 
 
 @command
-def lift_contact(seen: Seen, performer: str, part: str, start: int, end: int) -> Edit:
+def lift_contact(seen: Seen, performer: str, part: str, start: Frame, end: Frame) -> Edit:
     """A part touches nothing on frames `start` to `end`: takes a pier away, or splits it where it lies inside one."""
     p = seen.performer
     said = _span(p, _all_points(seen, part), start, end, AIR)
@@ -56,7 +58,7 @@ def lift_contact(seen: Seen, performer: str, part: str, start: int, end: int) ->
 
 @command
 def settle_doubt(
-    seen: Seen, performer: str, start: int, end: int, how: Literal["borne", "air", "hanging"], prop: str = ""
+    seen: Seen, performer: str, start: Frame, end: Frame, how: Literal["borne", "air", "hanging"], prop: str = ""
 ) -> Edit:
     """What is in doubt on frames `start` to `end`: the body is borne, in the air, or hangs from a prop by its hands."""
     p = seen.performer
@@ -73,7 +75,7 @@ def settle_doubt(
 
 @command
 def detected_contacts(
-    seen: Seen, performer: str, part: str = "", start: int | None = None, end: int | None = None
+    seen: Seen, performer: str, part: str = "", start: Frame | None = None, end: Frame | None = None
 ) -> Edit:
     """Back to what is detected: all of it, or what was said of a part on frames `start` to `end`."""
     p = seen.performer

@@ -6,13 +6,13 @@ from typing import Literal
 
 import numpy as np
 
+from ironarc.core import effort
 from ironarc.core.columns import Column, Turns
 from ironarc.core.columns.keyed import Keyed
 from ironarc.core.columns.keys import FLAT, KINDS, WORKED_OUT
 from ironarc.core.document import Performer, Shot
 from ironarc.core.edits.base import Edit, Together
-from ironarc.core.edits.commands.posing import check_frame_of
-from ironarc.core.edits.commands.registry import command
+from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.items import set_item_of
 from ironarc.core.edits.motion import SetColumns
 from ironarc.core.edits.posing.keep import layer_for_keys
@@ -57,6 +57,7 @@ def changed(seen: Seen, keys: Taken, change: Callable[[tuple[str, str], Keyed], 
     """The edit of all columns that `change` makes other; EditError where it makes none other."""
     out: dict[tuple[str, str], Column | None] = {}
     for key, column in keys.columns.items():
+        effort.check()
         made = change(key, column)
         if made is not column:
             out[key] = made
@@ -73,7 +74,7 @@ def _words(parts: tuple[str, ...], frames: Iterable[int]) -> str:
 
 @command
 def move_keys(
-    seen: Seen, performer: str, frames: tuple[int, ...], by: int, parts: tuple[str, ...] = (), layer: str = "",
+    seen: Seen, performer: str, frames: tuple[Frame, ...], by: int, parts: tuple[str, ...] = (), layer: str = "",
     stays: bool = False,
 ) -> Edit:  # fmt: skip
     """Keys on some frames moved by so many frames, or copied there."""
@@ -114,7 +115,7 @@ def _moved_beats(performer: Performer, goes: dict[int, int]) -> list[Edit]:
 
 @command
 def stretch_keys(
-    seen: Seen, performer: str, frames: tuple[int, ...], about: int, factor: float, parts: tuple[str, ...] = (),
+    seen: Seen, performer: str, frames: tuple[Frame, ...], about: Frame, factor: float, parts: tuple[str, ...] = (),
     layer: str = "",
 ) -> Edit:  # fmt: skip
     """Keys on some frames spread out, or drawn together, about a frame; less than 0 runs them the other way round."""
@@ -132,7 +133,7 @@ def stretch_keys(
 
 @command
 def delete_keys(
-    seen: Seen, performer: str, frames: tuple[int, ...], parts: tuple[str, ...] = (), layer: str = ""
+    seen: Seen, performer: str, frames: tuple[Frame, ...], parts: tuple[str, ...] = (), layer: str = ""
 ) -> Edit:
     """Takes keys away; on a layer over the motion a column with no key left goes, on the base its last key stays."""
     keys = taken(seen, layer, parts)
@@ -162,12 +163,16 @@ def _is_nothing(column: Keyed) -> bool:
 
 @command
 def hold_pose(
-    seen: Seen, performer: str, frame: int, to: int, parts: tuple[str, ...] = (), layer: str = "", drift: float = 0.0
+    seen: Seen,
+    performer: str,
+    frame: Frame,
+    to: Frame,
+    parts: tuple[str, ...] = (),
+    layer: str = "",
+    drift: float = 0.0,
 ) -> Edit:
     """Holds the pose of a frame up to another one, flat between; with a drift, so much of the way on to the next key
     is gone meanwhile."""
-    check_frame_of(seen, frame)
-    check_frame_of(seen, to)
     if to <= frame:
         raise EditError(f"A hold runs on to a later frame; {frame} to {to} was given.")
     if not (np.isfinite(drift) and -1 <= drift <= 1):
@@ -195,7 +200,7 @@ def _sampled(column: Keyed, at: np.ndarray) -> np.ndarray:
 
 @command
 def on_steps(
-    seen: Seen, performer: str, start: int, end: int, step: int, parts: tuple[str, ...] = (), layer: str = ""
+    seen: Seen, performer: str, start: Frame, end: Frame, step: int, parts: tuple[str, ...] = (), layer: str = ""
 ) -> Edit:
     """Keys put on ones, twos, threes … over a span; on twos and more each is held."""
     if not 1 <= step <= 24 or end <= start:
@@ -210,7 +215,7 @@ def on_steps(
 
 @command
 def ease_span(
-    seen: Seen, performer: str, start: int, end: int, leaves: float, arrives: float, parts: tuple[str, ...] = (),
+    seen: Seen, performer: str, start: Frame, end: Frame, leaves: float, arrives: float, parts: tuple[str, ...] = (),
     layer: str = "",
 ) -> Edit:  # fmt: skip
     """Between a key and the next one: how fast the first is left and the second is come to, as times the even pace."""
@@ -232,7 +237,7 @@ def ease_span(
 
 @command
 def favour_span(
-    seen: Seen, performer: str, start: int, end: int, share: float, parts: tuple[str, ...] = (), layer: str = ""
+    seen: Seen, performer: str, start: Frame, end: Frame, share: float, parts: tuple[str, ...] = (), layer: str = ""
 ) -> Edit:
     """Between a key and the next one: the middle frame lies at `share` of the way."""
     if not 0.15 <= share <= 0.85:
@@ -242,7 +247,7 @@ def favour_span(
 
 @command
 def set_span_kind(
-    seen: Seen, performer: str, start: int, end: int, how: Literal["stepped", "linear", "eased", "free"],
+    seen: Seen, performer: str, start: Frame, end: Frame, how: Literal["stepped", "linear", "eased", "free"],
     parts: tuple[str, ...] = (), layer: str = "",
 ) -> Edit:  # fmt: skip
     """All spans that begin from a frame up to another one stepped, straight, eased or with their own slopes."""
@@ -270,7 +275,9 @@ def with_span_kinds(shot: Shot, performer_id: str, how: str) -> Shot:
 
 
 @command
-def mark_beat(seen: Seen, performer: str, frame: int, beat: Literal["", "extreme", "breakdown", "in-between"]) -> Edit:
+def mark_beat(
+    seen: Seen, performer: str, frame: Frame, beat: Literal["", "extreme", "breakdown", "in-between"]
+) -> Edit:
     """What kind of pose stands on a frame; "" takes the mark away."""
     p = seen.performer
     own = p.timing.own_frame(frame)

@@ -11,7 +11,7 @@ from ironarc.core.columns.keyed import Keyed
 from ironarc.core.columns.keys import EASED
 from ironarc.core.document import Performer
 from ironarc.core.edits.base import Edit, Together, clean_name
-from ironarc.core.edits.commands.registry import command
+from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.motion import AddLayer, OrderLayers, RemoveLayer, SetColumns, SetLayer
 from ironarc.core.edits.of_shot import SetShot
 from ironarc.core.edits.posing.keep import is_dense, new_hand_layer
@@ -36,7 +36,7 @@ def set_layer_weight(seen: Seen, layer_id: str, weight: float, performer: str = 
 
 
 @command
-def key_layer_weight(seen: Seen, layer_id: str, frame: int, weight: float | None, performer: str = "") -> Edit:
+def key_layer_weight(seen: Seen, layer_id: str, frame: Frame, weight: float | None, performer: str = "") -> Edit:
     """A key of the share of a layer's weight that counts, 0 to 1; None takes the key at this frame away."""
     p = seen.performer
     layer, own = p.layer(layer_id), p.timing.own_frame(frame)

@@ -10,7 +10,7 @@ from ironarc.core import rotation
 from ironarc.core.columns import Column, Dense
 from ironarc.core.document import Performer
 from ironarc.core.edits.base import Edit
-from ironarc.core.edits.commands.registry import command
+from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.motion import AddLayer, SetColumns
 from ironarc.core.edits.posing.keep import is_dense
 from ironarc.core.errors import EditError
@@ -182,7 +182,7 @@ def _height_of(seen: Seen, of: str, frames: np.ndarray) -> np.ndarray:
 
 @command
 def take_height(
-    seen: Seen, performer: str, source: str, start: int, end: int, of: Literal["root", "com"] = ROOT,
+    seen: Seen, performer: str, source: str, start: Frame, end: Frame, of: Literal["root", "com"] = ROOT,
     scale: float | None = None, ease: int = 0,
 ) -> Edit:  # fmt: skip
     """The height of a prop or a guide curve given to the hips or the center of gravity over a span, scaled about the

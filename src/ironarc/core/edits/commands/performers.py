@@ -7,7 +7,7 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.document import Performer
 from ironarc.core.edits.base import Edit
-from ironarc.core.edits.commands.registry import command
+from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.commands.scene import prop_moved
 from ironarc.core.edits.items import set_item_of
 from ironarc.core.errors import EditError
@@ -43,7 +43,7 @@ def place_performer(
 
 @command
 def place_about(
-    seen: Seen, performer: str, frame: int, about: Literal["root", "floor"], turn_rad: float | None = None,
+    seen: Seen, performer: str, frame: Frame, about: Literal["root", "floor"], turn_rad: float | None = None,
     scale: float | None = None,
 ) -> Edit:  # fmt: skip
     """Another turn or scale about a point that stays where it is: the hips at a frame, or the floor under them."""
@@ -54,7 +54,7 @@ def place_about(
 
 
 @command
-def line_up(seen: Seen, item: str, point: str, other: str, other_point: str, frame: int, how: str) -> Edit:
+def line_up(seen: Seen, item: str, point: str, other: str, other_point: str, frame: Frame, how: str) -> Edit:
     """Brings a point of a performer or prop to a point of another one, at a frame."""
     moved, target = seen.shot.item(item), seen.shot.item(other)
     if target.id == moved.id:
@@ -70,7 +70,7 @@ def line_up(seen: Seen, item: str, point: str, other: str, other_point: str, fra
 
 
 @command
-def prop_under_feet(seen: Seen, item: str, frame: int, performer: str = "") -> Edit:
+def prop_under_feet(seen: Seen, item: str, frame: Frame, performer: str = "") -> Edit:
     """Puts a prop where its top meets the soles of a performer at a frame."""
     prop, p = seen.shot.item(item), seen.performer
     if not isinstance(prop, Prop):

@@ -9,8 +9,7 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.document import Performer
 from ironarc.core.edits.base import Edit
-from ironarc.core.edits.commands.posing import check_frame_of
-from ironarc.core.edits.commands.registry import command
+from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.items import set_item_of
 from ironarc.core.edits.posing import Ahead, ahead, stand_at
 from ironarc.core.errors import EditError
@@ -29,7 +28,7 @@ EASED_MS2, LEAST_EASE_S = 4.0, 0.08  # how hard a part may be led back to where 
 
 @command
 def add_pin(
-    seen: Seen, performer: str, part: str, start: int, end: int, frame: int, to: str = WORLD, joint: str = "",
+    seen: Seen, performer: str, part: str, start: Frame, end: Frame, frame: Frame, to: str = WORLD, joint: str = "",
     at_cm: Point | None = None, ease_in: int = 2, ease_out: int = 2, weight: float = 1.0, place: bool = True,
     direction: bool = False, grips: bool = False,
 ) -> Edit:  # fmt: skip
@@ -54,8 +53,6 @@ def fitting(ease_in: int, ease_out: int, span: int) -> tuple[int, int]:
 
 def _pin(seen: Seen, part: str, start: int, end: int, frame: int, to: str, joint: str, at_cm: Point | None) -> Pin:
     """A pin of a part as it stands on a frame of the shot."""
-    for f in (frame, start, end):
-        check_frame_of(seen, f)
     if end < start:
         raise EditError(f"A pin runs from its first to its last frame; {start} to {end} was given.")
     p, timing = seen.performer, seen.performer.timing
@@ -121,10 +118,9 @@ def with_pins(p: Performer, pins: tuple[Pin, ...], words: str, seen: Seen | None
 
 
 @command
-def pin_touching(seen: Seen, performer: str, frame: int) -> Edit:
+def pin_touching(seen: Seen, performer: str, frame: Frame) -> Edit:
     """Pins what touches on a frame (feet, hands, knees) where it is, for as long as it goes on touching near
     there."""
-    check_frame_of(seen, frame)
     p = seen.performer
     body = seen.reading.body
     stand = stand_at(seen, frame)
@@ -211,9 +207,9 @@ def _part_of(contact, body, p: Performer) -> str | None:
 
 @command
 def set_pin(
-    seen: Seen, performer: str, pin: str, start: int | None = None, end: int | None = None, ease_in: int | None = None,
-    ease_out: int | None = None, weight: float | None = None, place: bool | None = None, direction: bool | None = None,
-    grips: bool | None = None, muted: bool | None = None, at_cm: Point | None = None,
+    seen: Seen, performer: str, pin: str, start: Frame | None = None, end: Frame | None = None,
+    ease_in: int | None = None, ease_out: int | None = None, weight: float | None = None, place: bool | None = None,
+    direction: bool | None = None, grips: bool | None = None, muted: bool | None = None, at_cm: Point | None = None,
 ) -> Edit:  # fmt: skip
     """Changes some of what a pin is; frames are the shot's, a place is the world's."""
     p = seen.performer
@@ -264,7 +260,7 @@ def remove_pin(seen: Seen, performer: str, pin: str) -> Edit:
 
 @command
 def roll_foot(
-    seen: Seen, performer: str, side: Literal["left", "right"], start: int, to_ball: int, to_toe: int, end: int
+    seen: Seen, performer: str, side: Literal["left", "right"], start: Frame, to_ball: Frame, to_toe: Frame, end: Frame
 ) -> Edit:
     """One foot held from heel to toe: by its heel up to `to_ball`, by its ball up to `to_toe`, then by its toe; each
     begins where the one before has brought it, and the foot rolls as it is posed."""

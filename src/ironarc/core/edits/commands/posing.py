@@ -3,7 +3,7 @@
 from typing import Literal
 
 from ironarc.core.edits.base import Edit, Together
-from ironarc.core.edits.commands.registry import command
+from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.posing import Between, Mirror, Move, Paste, Reach, Reset, Turn, ahead, moved, stand_at
 from ironarc.core.edits.posing.copied import Copied, copied
 from ironarc.core.edits.posing.keep import CHANGED, EASE, WHOLE, pose_edit
@@ -16,13 +16,12 @@ LONGEST_EASE = 500
 
 @command
 def pose(
-    seen: Seen, performer: str, frame: int, moves: tuple[Move, ...], layer: str = "",
+    seen: Seen, performer: str, frame: Frame, moves: tuple[Move, ...], layer: str = "",
     which: Literal["changed", "whole"] = CHANGED, ease: int = EASE,
 ) -> Edit:  # fmt: skip
     """Makes moves of the pose on a frame and keys what they changed, or the whole pose."""
     if not moves:
         raise EditError("Nothing was moved, so there is nothing to key.")
-    check_frame_of(seen, frame)
     before = stand_at(seen, frame)
     made = moved(before, moves)
     return pose_edit(before, made.stand, f"{says_of(moves)} at {frame}", layer, which, _ease(ease))
@@ -48,15 +47,6 @@ def says_of(moves: tuple[Move, ...]) -> str:
     return "Paste a pose" + (f", {move.share * 100:.0f} %" if move.share != 1 else "")
 
 
-def check_frame_of(seen: Seen, frame: int) -> None:
-    """EditError for a frame the shot does not have."""
-    shot = seen.shot
-    if not shot.first_frame <= frame <= shot.last_frame:
-        raise EditError(
-            f"Frame {frame} lies outside this shot, which has frames {shot.first_frame} to {shot.last_frame}."
-        )
-
-
 def _ease(ease: int) -> int:
     if not 1 <= ease <= LONGEST_EASE:
         raise EditError(f"A key on brought-in motion is eased over 1 to {LONGEST_EASE} frames; {ease} was given.")
@@ -65,10 +55,9 @@ def _ease(ease: int) -> int:
 
 @command
 def set_keys(
-    seen: Seen, performer: str, frame: int, parts: tuple[str, ...] = (), layer: str = "", ease: int = EASE
+    seen: Seen, performer: str, frame: Frame, parts: tuple[str, ...] = (), layer: str = "", ease: int = EASE
 ) -> Edit:
     """Keys parts (all for none) as they stand on a frame."""
-    check_frame_of(seen, frame)
     stand = stand_at(seen, frame)
     joints = list(joints_of(stand.body, parts))
     words = f"Key {', '.join(parts[:3]) or 'the pose'} at {frame}"
@@ -77,7 +66,7 @@ def set_keys(
 
 @command
 def copy_pose(
-    seen: Seen, performer: str, frame: int, to: tuple[int, ...], parts: tuple[str, ...] = (), layer: str = "",
+    seen: Seen, performer: str, frame: Frame, to: tuple[Frame, ...], parts: tuple[str, ...] = (), layer: str = "",
     share: float = 1.0, mirrored: bool = False, ease: int = EASE,
 ) -> Edit:  # fmt: skip
     """The pose on a frame, or of some parts, put on other frames; or a share of it, or mirrored."""
@@ -87,7 +76,6 @@ def copy_pose(
     words = f"Copy the pose of {frame} to {', '.join(map(str, to[:4]))}"
     edits, now = [], seen
     for other in to:
-        check_frame_of(seen, other)
         before = stand_at(now, other)
         made = moved(before, [Paste("paste", source, parts, share, mirrored)])
         # a pose is held where nothing differs, too: every joint of it is keyed

@@ -7,7 +7,7 @@ import numpy as np
 from ironarc.core.columns import Keys
 from ironarc.core.document import Performer, Shot
 from ironarc.core.edits.base import Edit, Together
-from ironarc.core.edits.commands.registry import command
+from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.items import set_item_of
 from ironarc.core.edits.motion import SetColumns, SetLayer
 from ironarc.core.edits.of_shot import SetShot
@@ -21,7 +21,7 @@ MOST_ROOM = 5000
 
 
 @command
-def make_room(seen: Seen, performer: str, after: int, by: int, everyone: bool = False, extend: bool = True) -> Edit:
+def make_room(seen: Seen, performer: str, after: Frame, by: int, everyone: bool = False, extend: bool = True) -> Edit:
     """Everything later than a frame moves by so many frames, of one performer or of all; less than 0 pulls it in.
 
     extend : whether the shot grows or shrinks by as much

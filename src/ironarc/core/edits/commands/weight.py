@@ -6,7 +6,7 @@ from typing import Any, Literal
 
 from ironarc.core.document import Performer
 from ironarc.core.edits.base import Edit, Together
-from ironarc.core.edits.commands.registry import command
+from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.items import set_item_of
 from ironarc.core.edits.of_shot import SetShot
 from ironarc.core.errors import EditError
@@ -186,7 +186,7 @@ def _held(performer: Performer, loads: tuple[Load, ...], words: str) -> Edit:
 
 @command
 def add_load(
-    seen: Seen, joints: tuple[str, ...], frame: int, kg: float = 9.0, name: str = "Load", performer: str = ""
+    seen: Seen, joints: tuple[str, ...], frame: Frame, kg: float = 9.0, name: str = "Load", performer: str = ""
 ) -> Edit:
     """Something taken up at a frame of the shot."""
     p = seen.performer

@@ -16,7 +16,8 @@ from ironarc.core.reading.flights import Flight, allowed_frames
 from ironarc.core.reading.impact import enough_depth, needed_bw
 from ironarc.core.reading.shot import see
 from ironarc.core.scene.timing import Retiming
-from ironarc.core.solve.span import EDGE, solve_span
+from ironarc.core.solve.span import solve_span
+from ironarc.core.solve.task import EDGE
 from ironarc.core.truing.carry import Figure, Planted, carry, lead_in, lead_out, planted
 from ironarc.core.truing.correction import CM, FRAME, FRAMES, Correction, Cost, Place, Proposal, Way, cost_of, option
 from ironarc.core.truing.corrections import whole

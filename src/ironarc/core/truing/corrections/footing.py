@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 
 import numpy as np
+from scipy.ndimage import maximum_filter1d
 
 from ironarc.core.errors import EditError
 from ironarc.core.judging.finding import CAPTURED
@@ -19,6 +20,7 @@ from ironarc.core.truing.proposing import proposed
 
 NAME = "true_footing"
 BAND_M = 0.004  # nearer to its surface a foot is on it
+SETTLED = 24  # frames beyond it on which smoothing has died away
 LED_S = 0.2  # beside a fault, over which a foot is led to its place and from it
 FOLLOW, LEGS = "hips", "legs"
 
@@ -125,8 +127,14 @@ def _needed(reading: Reading, at: slice, limb, on: np.ndarray, faults: list[Cont
         if fault.kind == SLIDE:
             out[:, [0, 2]] += _held_level(fault, on, first, led)
         else:
-            out += _height_of(reading, at, limb, fault, led)
+            near = _around(fault, len(on), first, led)
+            out[near] += _height_of(reading, _within(at, near), limb, on[near], fault, led)
     return out
+
+
+def _within(at: slice, part: slice) -> slice:
+    """A part of the frames `at`, as indices of the reading."""
+    return slice(at.start + part.start, at.start + part.stop)
 
 
 def _concerns(reading: Reading, fault: ContactFault, limb) -> bool:
@@ -173,16 +181,23 @@ def _held_level(fault: ContactFault, on: np.ndarray, first: int, led: int) -> np
     return out
 
 
-def _height_of(reading: Reading, at: slice, limb, fault: ContactFault, led: int) -> np.ndarray:
-    """(frames, 3) m up out of a surface, or down to it, around a fault."""
+def _around(fault: ContactFault, n: int, first: int, led: int) -> slice:
+    """The frames [low, high) of so many that putting a fault right can touch."""
+    return slice(max(fault.start - first - 2 * led - SETTLED, 0), min(fault.end - first + 1 + 2 * led + SETTLED, n))
+
+
+def _height_of(reading: Reading, at: slice, limb, on: np.ndarray, fault: ContactFault, led: int) -> np.ndarray:
+    """(frames, 3) m up out of a surface, or down to it, on the frames `at`, around a fault. on : (frames,) it bears"""
     mine = points_of(reading, limb)
     surface = reading.surfaces.get(fault.surface, reading.surfaces[FLOOR])
-    away = np.where(np.isfinite(surface.away[at][:, mine]), surface.away[at][:, mine], 1.0)
-    lowest = away.min(axis=1)
-    which = away.argmin(axis=1)
-    normal = np.broadcast_to(surface.normal[at] if len(surface.normal) > 1 else surface.normal, (*away.shape, 3))
-    normal = normal[np.arange(len(away)), which]
-    lifted = _gated(lowest, bears(reading, limb)[at], fault, int(reading.poses.frames[at][0]), led, reading.size)
+    away = surface.away[at][:, mine]
+    away = np.where(np.isfinite(away), away, 1.0)
+    lowest, which = away.min(axis=1), away.argmin(axis=1)
+    # the floor has one normal for all points and frames, a prop that moves one for each
+    normal = surface.normal[at] if len(surface.normal) > 1 else surface.normal
+    normal = normal[:, mine] if normal.shape[1] > 1 else normal
+    normal = np.broadcast_to(normal, (*away.shape, 3))[np.arange(len(away)), which]
+    lifted = _gated(lowest, on, fault, int(reading.poses.frames[at][0]), led, reading.size)
     return lifted[:, None] * normal
 
 
@@ -196,7 +211,7 @@ def _gated(
     near[a:b] = True
     if fault.kind == SINK:
         need = np.where(near & (lowest < -BAND_M * size), -lowest, 0.0)
-        grown = np.array([need[max(i - 1, 0) : i + 2].max() for i in range(len(need))])
+        grown = maximum_filter1d(need, 3, mode="nearest")
         return np.maximum(need, smoothed(grown, 2.0).clip(min=0.0) * near)
     need = np.where(near & on & (lowest > BAND_M * size), -lowest, 0.0)
     gate = faded(need < 0, max(led // 2, 2))
@@ -221,17 +236,14 @@ def _needed_by_the_rest(reading: Reading, at: slice, faults: list[ContactFault],
             continue
         if any(_concerns(reading, fault, limb) for limb in limbs):
             continue
-        surface = reading.surfaces.get(fault.surface, reading.surfaces[FLOOR])
-        if fault.kind == HOVER:
-            lowest = surface.away[at].min(axis=1)
-            lifted = _gated(lowest, np.ones(n, dtype=bool), fault, first, led, reading.size)
-        else:
+        near = _around(fault, n, first, led)
+        away = reading.surfaces.get(fault.surface, reading.surfaces[FLOOR]).away[_within(at, near)]
+        if fault.kind == SINK:
             skin = reading.traced.track.skin
             mine = parts.get(fault.what, np.arange(len(skin.points)))
-            give = 0.3 * skin.half[mine].min(axis=1)
-            lowest = (surface.away[at][:, mine] + give).min(axis=1)
-            lifted = _gated(lowest, np.ones(n, dtype=bool), fault, first, led, reading.size)
-        out[:, 1] += lifted
+            away = away[:, mine] + 0.3 * skin.half[mine].min(axis=1)
+        on = np.ones(len(away), dtype=bool)
+        out[near, 1] += _gated(away.min(axis=1), on, fault, first + near.start, led, reading.size)
     return out
 
 

@@ -10,18 +10,24 @@ from ironarc.core.judging.findings import find
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.faults import HOVER, SINK, SLIDE, contact_faults
 from ironarc.core.reading.footing import runs
+from ironarc.core.solve import windows
 from ironarc.core.solve.model import model_of
-from ironarc.core.solve.span import EDGE, Report, Solved, Task, solve_span, spread_of
+from ironarc.core.solve.span import spread_of
+from ironarc.core.solve.task import EDGE, Solved, Task
+from ironarc.core.solve.windows import Report, solve_windows
 from ironarc.core.truing.carry import Figure
 from ironarc.core.truing.correction import FRAME, FRAMES, SHARE, Correction, Place, Proposal, Way, cost_of, option
 from ironarc.core.truing.corrections.footing import footed
 from ironarc.core.truing.difference import check_root, layer_between
 from ironarc.core.truing.holding import Start, task_of
+from ironarc.core.whole_numbers import whole_number
 
 NAME = "true_span"
 KINDS = ("hang", "arc", "phantom", "spin", "balance", "kink", "jerk", "slide", "sink", "hover", "stop")
 BESIDE_S = 0.5  # beside what is found, that may change for it
-QUICK_PASSES = 4
+QUICK_PASSES, USUAL_PASSES = 4, 18
+CLOSE, QUICK_CLOSE = 1e-3, 3e-3  # share of the cost below which a pass is the last
+MOST_S = 3600.0  # that may be asked for at once
 KEPT = 400.0  # times as dear to change, a pose that is wanted
 LEFT_BW = 0.1  # body weights from nowhere that are told as left over
 
@@ -78,11 +84,46 @@ def _to_whole_flights(reading: Reading, a: int, b: int, beside: int, low: int, h
 
 
 def propose(seen: Seen, options: Options, report: Report | None = None) -> Proposal:
-    """The span solved. EditError, before anything runs, for a span that can't be; report : see `solve_span`."""
+    """The span solved, window by window where it is long. EditError, before anything runs, for a span that can't be;
+    report : see `solve_windows`."""
     at, task = asked(seen, options)
+    spans = windows_of(seen.reading, at, task)
     passes = QUICK_PASSES if options.quick else options.passes
-    solved = solve_span(task, report, passes, 3e-3 if options.quick else 1e-3)
+    solved = solve_windows(task, spans, report, passes, QUICK_CLOSE if options.quick else CLOSE)
     return proposal_of(seen, options, at, solved)
+
+
+def windows_of(reading: Reading, at: slice, task: Task) -> list[tuple[int, int]]:
+    """The windows that a span is solved in, as indices of the task. EditError where they take too much."""
+    unknowns, n = task.unknowns(), len(task.local)
+    most = windows.frames_of(unknowns)
+    spans = [(0, n)]
+    if n > most:
+        footing = reading.footing
+        speed = np.linalg.norm(reading.com_velocity[at], axis=1)
+        stands = windows.stands_of(speed, footing.on[at].sum(axis=1), footing.air[at], task.free)
+        spans = windows.cut(task.free, stands, most)
+    a, b = max(spans, key=lambda span: span[1] - span[0])
+    first = int(reading.poses.frames[at][0])
+    if windows.bytes_of(b - a, unknowns) > windows.MOST_BYTES:
+        raise EditError(
+            f"Frames {a + first} to {b - 1 + first} are one flight, too long to be worked out at once for a body of so "
+            "many joints. Set a contact within it, or keep parts from changing."
+        )
+    seconds = windows.seconds_of(sum(y - x for x, y in spans), unknowns)
+    if seconds > MOST_S:
+        raise EditError(
+            f"This would take about {seconds / 3600:.1f} hours; {MOST_S / 3600:.0f} is the most at once. Choose fewer "
+            "frames, or keep parts from changing."
+        )
+    return spans
+
+
+def seconds(seen: Seen, options: Options) -> float:
+    """How long it takes at most, about, before anything of it is looked at."""
+    share = QUICK_PASSES / USUAL_PASSES if options.quick else 1.0
+    unknowns = windows.unknowns_of(model_of(seen.reading.poses.rig, seen.reading.body))
+    return share * windows.seconds_of(max(options.end - options.start + 1, 0), unknowns)
 
 
 def asked(seen: Seen, options: Options) -> tuple[slice, Task]:
@@ -169,9 +210,10 @@ def _kept(reading: Reading, options: Options, at: slice) -> np.ndarray:
     n = at.stop - at.start
     out = np.ones(n)
     for word in options.keep.replace(";", " ").split():
-        if not word.lstrip("-").isdigit():
+        frame = whole_number(word)
+        if frame is None:
             raise EditError(f"Poses that are wanted are told by their frames, as “12; 40”; {word[:20]!r} was given.")
-        k = int(word) - first - at.start
+        k = frame - first - at.start
         if not 0 <= k < n:
             raise EditError(f"Frame {word} is to be kept, and lies outside {options.start} to {options.end}.")
         out[k] = KEPT
@@ -219,4 +261,5 @@ CORRECTION = Correction(
     propose,
     order=80,
     long=True,
+    seconds=seconds,
 )
