@@ -11,14 +11,22 @@ import random
 import re
 import sys
 import time
+from dataclasses import MISSING, fields, replace
 from typing import Any, get_args, get_origin, get_type_hints
 
 from PIL import Image
 from sqlalchemy.orm import Session
 
+from ironarc.carrying_out import BROKE, carry_out
 from ironarc.core.document.take_home import motion_file
 from ironarc.core.edits.commands import COMMANDS
-from ironarc.store import shots
+from ironarc.core.errors import IronArcError
+from ironarc.core.figure.weighing import fitted, weighing_from_plain, weighing_to_plain
+from ironarc.core.judging.judging_json import with_judging
+from ironarc.core.reading import see
+from ironarc.core.truing import CORRECTIONS
+from ironarc.core.truing.trial import judged
+from ironarc.store import shots, work
 from ironarc.store.database import connect
 from ironarc.web import create_app
 from ironarc.web.commands import planning, truing  # noqa: F401  the commands these make known
@@ -27,7 +35,7 @@ from tests.conftest import demo, temporary_database
 NUMBERS = [
     0, 1, -1, 2, 24, 37, 72, 0.5, -0.25, 1e-9, 1e-300, 1e5, 99_999, 100_001, -1e6, 1e7, 1.1e7, 1e30, -1e155, 1e300,
     2**31,
-    2**31 - 1, 2**63, 10**400,
+    2**31 - 1, 2**63, 10**400, 5e-324, 0.01, 0.25, 4, 12, 71, 73, 240, 300, 5000, 20_000, 20_001, 1 + 1e-9, 1e-12,
 ]  # fmt: skip
 TEXTS = [
     "", " ", "com", "root", "Hips", "performer1", "prop1", "guide1", "layer1", "load1", "base", "seconds", "frames",
@@ -36,7 +44,9 @@ TEXTS = [
     "weigh-base-40",
     "true_arc(frame=37)", "true_arc(frame=1e99)", "\x00", "a\x00b", "\ud800", "é" * 80, "x" * 20_000, "<b>",
     "../../etc/passwd",
-    "%00", "NaN", "Infinity", "-1", "1e30", "🦴",
+    "%00", "NaN", "Infinity", "-1", "1e30", "🦴", "²", "--5", "٣", "9" * 5000, "1_0", "+7", " 12 ", "all",
+    "arc:time, spin", "footing,arc:height,span", "arc:²", "left arm", "left arm:0.5; head:0", "left arm:nan", "12; 40",
+    "12; --5",
 ]  # fmt: skip
 BYTES = [
     b"", b"\x00" * 400, b"v=0\r\no=- 0 0 IN IP4 127.0.0.1\r\nm=video 5004 RTP/AVP 96\r\n",
@@ -48,6 +58,9 @@ BYTES = [
     b"HIERARCHY\nROOT " + b"a" * 30_000,
     b"HIERARCHY\nROOT a\n{\nOFFSET 0 0 0\nCHANNELS 1 Yrotation\nEnd Site\n{\nOFFSET 0 1e30 0\n}\n}\n"
     b"MOTION\nFrames: 1\nFrame Time: 0.04\n1\n",
+    b"HIERARCHY\nROOT a\n{\nOFFSET 0 0 0\nCHANNELS 3 Xrotation Yrotation Zrotation\nJOINT b\n{\nOFFSET 0 1e-300 0\n"
+    b"CHANNELS 3 Xrotation Yrotation Zrotation\nEnd Site\n{\nOFFSET 0 0 0\n}\n}\n}\n"
+    b"MOTION\nFrames: 2\nFrame Time: 0.04\n0 0 0 0 0 0\n0 0 0 0 0 0\n",
 ]  # fmt: skip
 
 
@@ -59,11 +72,12 @@ class Fuzz:
     """Requests on an application whose database holds a few shots."""
 
     def __init__(self, app, shot_ids: list[int], seed: int):
+        self.engine = app.extensions["engine"]
         self.client, self.shots, self.dice = app.test_client(), shot_ids, random.Random(seed)
         self.rules = [rule for rule in app.url_map.iter_rules() if rule.endpoint != "static"]
         self.token = re.search(r'csrf-token" content="([^"]+)"', self.client.get("/").text)[1]
         self.file = motion_file(demo("Gull"))
-        self.counts = {"requests": 0, "edits accepted": 0, "files accepted": 0}
+        self.counts = {"requests": 0, "edits accepted": 0, "files accepted": 0, "work": 0}
         picture = io.BytesIO()
         Image.new("RGB", (16, 12)).save(picture, "PNG")
         self.picture = picture.getvalue()
@@ -180,10 +194,11 @@ class Fuzz:
         rule = self.dice.choice(self.rules)
         path = re.sub(r"<(?:\w+(?:\([^)]*\))?:)?(\w+)>", lambda m: self._part(m[1]), rule.rule)
         method = self.dice.choice(sorted(rule.methods - {"OPTIONS", "HEAD"}))
-        names = ("frame", "who", "pick", "step", "as", "v", "rate", "keep", "from", "to", "schema", "rise_cm",
-        "drop_cm",
-                 "hang_s", "hang_frames", "distance_cm", "speed_ms", "angle_deg", "g", "fps", "bounce_cm",
-                 "factor")  # fmt: skip
+        names = (
+            "finding", "shelf", "parts", "frames", "frame", "who", "pick", "step", "as", "v", "rate", "keep", "from",
+            "to", "schema", "rise_cm", "drop_cm", "hang_s", "hang_frames", "distance_cm", "speed_ms", "angle_deg", "g",
+            "fps", "bounce_cm", "factor",
+        )  # fmt: skip
         query = {name: self._word() for name in self.dice.sample(names, self.dice.choice([0, 1, 3, 6]))}
         if method == "GET":
             self.ask("GET", path, query_string=query)
@@ -212,6 +227,98 @@ class Fuzz:
         if answer.status_code != 200:
             raise Fault(f"/planner/answer {query}: {answer.status_code}")
 
+    def true(self) -> None:
+        """Every road of True: the ways of a finding, a correction with options from anywhere tried as a view, opened
+        again or worked out in the background, a plan; and what comes of work looked at, stopped and taken."""
+        shot_id = self.dice.choice(self.shots)
+        with Session(self.engine) as session:
+            revision = shots.standing(session, shot_id).revision
+            seen = see(shots.load(session, shot_id, revision))
+        at = f"/shots/{shot_id}/r/{revision}"
+        found = self.dice.choice([f.id for f in judged(seen)] or ["x"])
+        correction = CORRECTIONS[self.dice.choice(sorted(CORRECTIONS))]
+        text = self.correction(seen, correction)
+        road = self.dice.choice(["ways", "try", "trial", "plan", "work", "work"])
+        if road == "ways":
+            self.ask("GET", f"{at}/ways", query_string={"finding": found, "who": ""})
+        elif road in ("try", "trial"):
+            what = "trial.json" if road == "trial" else self.dice.choice(["reading.json", "motion.f32", "physics.json"])
+            self.ask("GET", f"{at}/{what}", query_string={"as": text, "who": self.dice.choice(["", "performer1", "x"])})
+        else:
+            plan = road == "plan" or self.dice.random() < 0.3
+            asked = {
+                "revision": revision, "performer": "", "what": "plan" if plan else "correction",
+                "asked": self._word() if plan else text, "start": self.dice.choice([None, 1, 30, self.number()]),
+                "end": self.dice.choice([None, 60, self.number()]),
+            }  # fmt: skip
+            answer = self.ask("POST", f"/shots/{shot_id}/work", data=json.dumps(asked), content_type="application/json")
+            if answer.status_code == 200:
+                self.work(shot_id, revision, answer.get_json()["work"])
+
+    def work(self, shot_id: int, revision: int, work_id: int) -> None:
+        """Work is stopped or done; either way it ends in words."""
+        at = f"/shots/{shot_id}/work/{work_id}"
+        if self.dice.random() < 0.2:
+            self.ask("POST", f"{at}/stop", json={})
+        with Session(self.engine) as session:
+            tries = work.begin(session, work_id)
+            if tries is not None:
+                carry_out(session, work_id, tries)
+            row = work.look(session, work_id)
+            if row.state not in work.ENDED or row.says == BROKE:
+                raise Fault(f"work {row.asked[:400]} on {shot_id}: {row.state}, {row.says}")
+        self.counts["work"] += 1
+        self.ask("GET", f"{at}.json")
+        answer = self.ask("POST", f"{at}/take", json={"revision": revision})
+        if answer.status_code == 200:
+            made = answer.get_json()["revision"]
+            self.look(shot_id, made)
+            self.ask("POST", f"/shots/{shot_id}/undo", json={"revision": made})
+
+    def correction(self, seen, correction) -> str:
+        """One as an address names it: at a place where it can be tried or anywhere, its options as they begin or at the
+        edges of what they may be."""
+        places = correction.places(seen)
+        if places and self.dice.random() < 0.8:
+            options = self.dice.choice(self.dice.choice(places).ways).options
+            given = {f.name: getattr(options, f.name) for f in fields(options)}
+        else:
+            given = {f.name: self.number() for f in fields(correction.options) if f.default is MISSING}
+        for f in fields(correction.options):
+            if self.dice.random() < 0.2:
+                edges = [f.metadata.get("low"), f.metadata.get("high"), *(f.metadata.get("choices") or ())]
+                given[f.name] = self.dice.choice([*edges, self.number(), self._word()[:60]])
+        return f"{correction.name}({','.join(f'{k}={v}' for k, v in given.items() if v is not None)})"
+
+    def beside(self) -> None:
+        """Judging and weighing files, broken somewhere; refused in words or taken."""
+        shot = demo(self.dice.choice(["Gap hop", "Gull"]))
+        judging = {
+            "judging": 1, "limits": {"slide": [0.02, 0.06]},
+            "left": [{"kind": "slide", "part": "left foot", "start": 3, "end": 9, "reason": "meant"}],
+        }  # fmt: skip
+        plain = self.dice.choice([judging, weighing_to_plain(shot.performer.weighing)])
+        try:
+            broken = json.loads(json.dumps(self.broken(plain)))
+            if plain is judging:
+                see(with_judging(shot, broken))
+            else:
+                weighing, _ = fitted(weighing_from_plain(broken), shot.performer.rig)
+                shot.with_item(replace(shot.performer, weighing=weighing)).performer.body()
+        except IronArcError:
+            return
+        except ValueError as error:
+            if "Exceeds the limit" not in str(error):  # of Python's own reading of numbers
+                raise
+
+    def broken(self, plain: Any) -> Any:
+        """Plain data with something in it other than it was."""
+        if self.dice.random() < 0.12:
+            return self.dice.choice([None, [], {}, True, self.number(), self._word(), [plain], {"a": plain}])
+        if isinstance(plain, dict):
+            return {k if self.dice.random() > 0.03 else self._word(): self.broken(v) for k, v in plain.items()}
+        return [self.broken(v) for v in plain] if isinstance(plain, list | tuple) else plain
+
     def bring_in(self) -> None:
         """A file that is broken somewhere, as a shot, a performer or a reference."""
         whole = self.dice.choice([*[self.file] * 8, self.picture, *BYTES])
@@ -219,7 +326,22 @@ class Fuzz:
         for _ in range(self.dice.choice([0, 1, 1, 3, 9]) if data else 0):
             at = self.dice.randrange(len(data) + 1)
             cut = at + self.dice.choice([0, 1, 8, 400])
-            data[at:cut] = self.dice.choice([b"", b"\x00", b"1e300", b"1e8", b"-", b"\xff", b"}\n", b"nan", b" 1" * 20])
+            data[at:cut] = self.dice.choice(
+                [
+                    b"",
+                    b"\x00",
+                    b"1e300",
+                    b"1e8",
+                    b"-",
+                    b"\xff",
+                    b"}\n",
+                    b"nan",
+                    b" 1" * 20,
+                    b"\xc2\xb2",
+                    b"9" * 5000,
+                    b"0",
+                ]
+            )
         shot_id = self.dice.choice(self.shots)
         name = self.dice.choice(
             ["a.bvh", "a_1.png", "", "..", "a\x00.bvh", "\ud800.png".encode("utf-8", "replace").decode()]
@@ -241,7 +363,7 @@ class Fuzz:
         """Goes on for so long; raises Fault. Returns how much of what was done."""
         end = time.monotonic() + seconds
         while time.monotonic() < end:
-            self.dice.choice([self.edit, self.edit, self.wander, self.wander, self.plan, self.bring_in])()
+            self.dice.choice([*[self.edit, self.wander, self.true] * 2, self.plan, self.bring_in, self.beside])()
         return self.counts
 
 
@@ -249,7 +371,7 @@ def fuzz(url: str, seconds: float, seed: int) -> dict:
     """Runs on a database that is there."""
     engine = connect(url)
     with Session(engine) as session:
-        ids = [shots.create(session, demo(word)) for word in ("Gap hop", "Gull", "crate")]
+        ids = [shots.create(session, demo(word)) for word in ("Gap hop", "Gull", "crate", "somersault", "Net-perch")]
     engine.dispose()
     app = create_app("test key", url)
     try:

@@ -52,14 +52,15 @@ def database_url():
         yield url
 
 
+TABLES = "work, blob, part, file, weighing, shelf, part_set, use, shot, revision"
+
+
 @pytest.fixture
 def session(database_url):
     """A session on an empty database."""
     engine = connect(database_url)
     with Session(engine) as open_session:
-        open_session.execute(
-            text("TRUNCATE work, blob, file, weighing, shelf, part_set, use, shot, revision RESTART IDENTITY CASCADE")
-        )
+        open_session.execute(text(f"TRUNCATE {TABLES} RESTART IDENTITY CASCADE"))
         open_session.execute(text("UPDATE identity SET demo_loaded = false"))
         open_session.commit()
         yield open_session

@@ -97,8 +97,8 @@ class Started:
     def notes_of(self, shot: int) -> dict[int, str]:
         """The notes of each revision of a shot."""
         with self._session() as session:
-            rows = select(RevisionRow.id, RevisionRow.document).where(RevisionRow.shot_id == shot)
-            return {revision: document["shot"]["notes"] for revision, document in session.execute(rows)}
+            rows = session.scalars(select(RevisionRow.id).where(RevisionRow.shot_id == shot)).all()
+            return {revision: shots.load(session, shot, revision).notes for revision in rows}
 
     def answers(self) -> bool:
         try:

@@ -11,7 +11,7 @@ from ironarc.core.edits.items import AddItem
 from ironarc.demo.load import load
 from ironarc.store import shots
 from ironarc.store.database import connect
-from ironarc.web.bench import STEPS
+from ironarc.web.panels import STEPS
 from tests.browser.conftest import WINDOW
 from tests.conftest import demo
 

@@ -425,7 +425,7 @@ def test_a_correction_is_made_anew_with_other_options_in_its_place():
     shot = taken(demo("Gap hop"), "true_arc(frame=37,hang=12)")
     shot = Ask("set_layer_weight", shot.performer.corrections[0].id, 0.8).apply(shot)
     layer = shot.performer.corrections[0]
-    other = again.edit_again(see(shot), layer.id, {"hang": 14}).apply(shot)
+    other = again.made_again(see(shot), layer.id, {"hang": 14})[0].apply(shot)
     (anew,) = other.performer.corrections
     assert (anew.id, anew.name, anew.weight) == (layer.id, layer.name, 0.8)
     assert [r.weight for r in other.performer.timing.retimings] == [0.8]
@@ -434,7 +434,7 @@ def test_a_correction_is_made_anew_with_other_options_in_its_place():
     assert whole.frames == demo("Gap hop").frames - 2
     assert json.loads(anew.asked)["options"]["hang"] == 14
     with pytest.raises(EditError, match="was not made by a correction"):
-        again.edit_again(see(shot), shot.performer.layers[0].id)
+        again.made_again(see(shot), shot.performer.layers[0].id)
 
 
 def test_a_correction_says_when_what_is_below_it_has_changed():

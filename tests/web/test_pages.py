@@ -15,7 +15,7 @@ from ironarc.core.judging.version import rules_version
 from ironarc.core.reading import read_shot
 from ironarc.store import shots
 from ironarc.web.bench_data import flight_data
-from ironarc.web.read_panel import changed_limits
+from ironarc.web.panels.read import changed_limits
 from ironarc.web.security import HEADERS
 from tests.conftest import demo
 from tests.figures import SMALL_BVH, as_read, bake_shot

@@ -5,9 +5,11 @@ from collections import Counter
 from dataclasses import replace
 
 import pytest
+from sqlalchemy import update
 from sqlalchemy.orm import Session
 
 from ironarc.core import edits
+from ironarc.core.document import Limit
 from ironarc.core.edits.bring_in import shot_from_file
 from ironarc.core.scene.guide import Guide
 from ironarc.store import shots
@@ -117,13 +119,38 @@ def test_a_card_that_other_rules_made_is_made_anew(session, crate):
     row.card = dict(row.card) | {"rules": "old", "grade": "cracked", "findings": 9}
     session.commit()
     (entry,) = shots.yard(session)
-    assert (entry.card["grade"], entry.card["findings"]) == ("sound", 0)
-    session.expire_all()
-    assert session.get(RevisionRow, crate[1]).card["grade"] == "sound"
+    assert (entry.is_current, entry.card["findings"]) == (False, 9)
+    assert shots.stale_cards(session) == [crate]
+    shots.make_card(session, *crate)
+    (entry,) = shots.yard(session)
+    assert (entry.is_current, entry.card["grade"], entry.card["findings"]) == (True, "sound", 0)
+    assert shots.stale_cards(session) == []
     without = {k: v for k, v in row.card.items() if k != "rules"}  # as an earlier version wrote it
     row.card = without
     session.commit()
-    assert shots.yard(session)[0].card["rules"]
+    assert not shots.yard(session)[0].is_current
+
+
+def test_the_yard_opens_at_once_and_its_cards_are_made_in_the_background(session, app, client, crate):
+    session.execute(update(RevisionRow).values(card=session.get(RevisionRow, crate[1]).card | {"rules": "old"}))
+    session.commit()
+    page = client.get("/").text
+    assert "being read" in page
+    assert 'hx-select="#cards"' in page
+    app.extensions["cards"].wait()
+    page = client.get("/").text
+    assert "being read" not in page
+    assert "hx-select" not in page
+
+
+def test_other_limits_of_the_house_judge_what_was_read_and_read_nothing_again(session, crate, monkeypatch):
+    kept = Variants()
+    seen = kept.get(session, *crate)
+    monkeypatch.setattr("ironarc.web.variants.read_shot", lambda *args, **named: 1 / 0)
+    kept.judge_anew([Limit("landing", 0.001, 0.002), Limit("push", 0.001, 0.002)])
+    again = kept.get(session, *crate)
+    assert again.reading is seen.reading
+    assert len(again.findings) > len(seen.findings)
 
 
 def test_two_databases_have_two_marks(session):

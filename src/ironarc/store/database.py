@@ -58,7 +58,7 @@ def check_version(found: str | None) -> None:
 def begin_again(session: Session) -> None:
     """Empties every table, and gives the database another mark, so that no page kept by a browser is taken for one
     of the shots to come; ids go on for the same reason. The caller commits."""
-    session.execute(text("TRUNCATE work, blob, file, weighing, shelf, part_set, use, shot, revision"))
+    session.execute(text("TRUNCATE work, blob, part, file, weighing, shelf, part_set, use, shot, revision"))
     session.execute(update(IdentityRow).values(mark=new_mark()))
 
 

@@ -23,6 +23,14 @@ class BlobRow(Base):
     data: Mapped[bytes] = mapped_column(LargeBinary)
 
 
+class PartRow(Base):
+    """A part of documents, as JSON, kept once under the SHA-256 of its text, see `store.parts`."""
+
+    __tablename__ = "part"
+    address: Mapped[str] = mapped_column(String(64), primary_key=True)
+    text: Mapped[str] = mapped_column(Text)
+
+
 class FileRow(Base):
     """A picture or a video of a reference, kept once under the SHA-256 of its bytes."""
 

@@ -19,6 +19,7 @@ from ironarc.store import house, uses, work
 from ironarc.store.blobs import BlobWriter, addresses_in, load_blobs
 from ironarc.store.errors import NotFound, OutcomeUnknown, StaleRevision
 from ironarc.store.models import RevisionRow, ShotRow, now
+from ironarc.store.parts import PartWriter, joined
 
 # A shot that was taken away can be put back for so long
 KEPT_FOR = timedelta(days=1)
@@ -50,11 +51,12 @@ class Applied:
 
 @dataclass(frozen=True)
 class YardEntry:
-    """One card of the Yard."""
+    """One card of the Yard. is_current : whether it was worked out by the rules there are"""
 
     shot_id: int
     card: dict
     changed_at: datetime
+    is_current: bool = True
 
 
 def create(session: Session, shot: Shot, author: str = "", is_demo: bool = False) -> int:
@@ -97,6 +99,7 @@ class _Written:
     document: dict
     edit: dict | None
     blobs: BlobWriter
+    parts: PartWriter
     card: dict
     uses: set[str]
 
@@ -107,11 +110,15 @@ def _written(session: Session, shot: Shot, readings: Readings, edit: Edit | None
     plain_edit = edit.to_plain(blobs) if edit else None
     card = card_of(shot, readings, house.limits(session)) | {"rules": house.rules(session)}
     used = addresses_in(document) | (addresses_in(plain_edit) if plain_edit else set())
-    return _Written(document, plain_edit, blobs, card, used.union(*(r.files for r in shot.references)))
+    used = used.union(*(reference.files for reference in shot.references))
+    parts = PartWriter()
+    cut, cut_edit = parts(document), parts(plain_edit)
+    return _Written(cut, cut_edit, blobs, parts, card, used | parts.addresses)
 
 
 def _write(session: Session, shot_id: int, parent: int | None, written: _Written, says: str, author: str) -> int:
     written.blobs.save(session)
+    written.parts.save(session)
     row = RevisionRow(
         shot_id=shot_id, parent_id=parent, author=author, says=says, edit=written.edit, document=written.document,
         card=written.card,
@@ -123,23 +130,34 @@ def _write(session: Session, shot_id: int, parent: int | None, written: _Written
 
 
 def yard(session: Session) -> list[YardEntry]:
-    """All shots, by name; a card that was worked out by other rules is worked out anew, and kept."""
-    there = ShotRow.removed_at.is_(None)
-    heads = select(ShotRow.id, RevisionRow).join(RevisionRow, ShotRow.head_id == RevisionRow.id).where(there)
-    stale = heads.where(RevisionRow.card["rules"].astext.is_distinct_from(house.rules(session)))
-    for shot_id, revision in session.execute(stale).all():
-        try:
-            shot = load(session, shot_id, revision.id)
-            revision.card = card_of(shot, read_all(shot), house.limits(session)) | {"rules": house.rules(session)}
-        except IronArcError:
-            continue  # what can't be read any more keeps the card it had: the Yard opens all the same
-    session.commit()
+    """All shots, by name; one whose card was worked out by other rules says so."""
+    rules = house.rules(session)
     rows = session.execute(
         select(ShotRow.id, RevisionRow.card, RevisionRow.created_at)
         .join(RevisionRow, ShotRow.head_id == RevisionRow.id)
-        .where(there)
+        .where(ShotRow.removed_at.is_(None))
     )
-    return sorted((YardEntry(*row) for row in rows), key=lambda e: (e.card["name"].lower(), e.shot_id))
+    entries = [YardEntry(shot_id, card, changed, card.get("rules") == rules) for shot_id, card, changed in rows]
+    return sorted(entries, key=lambda e: (e.card["name"].lower(), e.shot_id))
+
+
+def stale_cards(session: Session) -> list[tuple[int, int]]:
+    """(shot, revision) of every head whose card was worked out by other rules than there are now."""
+    heads = select(ShotRow.id, RevisionRow.id).join(RevisionRow, ShotRow.head_id == RevisionRow.id)
+    other = RevisionRow.card["rules"].astext.is_distinct_from(house.rules(session))
+    return [tuple(row) for row in session.execute(heads.where(ShotRow.removed_at.is_(None), other))]
+
+
+def make_card(session: Session, shot_id: int, revision: int) -> None:
+    """Works a card out anew. A shot that can't be read any more keeps the numbers it had."""
+    rules = house.rules(session)
+    try:
+        shot = load(session, shot_id, revision)
+        made = card_of(shot, read_all(shot), house.limits(session))
+    except IronArcError:
+        made = session.get(RevisionRow, revision).card
+    session.execute(update(RevisionRow).where(RevisionRow.id == revision).values(card=made | {"rules": rules}))
+    session.commit()
 
 
 def load(session: Session, shot_id: int, revision: int) -> Shot:
@@ -147,8 +165,9 @@ def load(session: Session, shot_id: int, revision: int) -> Shot:
     row = session.get(RevisionRow, revision)
     if row is None or row.shot_id != shot_id:
         raise NotFound("There is no such shot, or no such revision of it.")
-    blobs = load_blobs(session, addresses_in(row.document))
-    return shot_from_plain(row.document, blobs.__getitem__)
+    document = joined(session, row.document)
+    blobs = load_blobs(session, addresses_in(document))
+    return shot_from_plain(document, blobs.__getitem__)
 
 
 def standing(session: Session, shot_id: int) -> Standing:

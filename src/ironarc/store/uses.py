@@ -1,4 +1,4 @@
-"""Which blobs and files the shots use, and taking away what none uses any more.
+"""Which blobs, files and parts of documents the shots use, and taking away what none uses any more.
 
 Keeping and collecting never meet: who keeps something holds a lock, shared with others who do, until it is
 committed along with the revision that names it; who collects holds it alone. Rows of shots are locked before it.
@@ -10,7 +10,7 @@ from sqlalchemy import delete, exists, func, select
 from sqlalchemy.dialects.postgresql import insert
 from sqlalchemy.orm import Session
 
-from ironarc.store.models import BlobRow, FileRow, UseRow
+from ironarc.store.models import BlobRow, FileRow, PartRow, UseRow
 
 _LOCK = 1_180_900_129  # a number of our own, in this database of our own
 
@@ -32,6 +32,6 @@ def collect(session: Session, shot_ids: Iterable[int]) -> None:
     session.execute(select(func.pg_advisory_xact_lock(_LOCK)))
     gone = session.scalars(delete(UseRow).where(UseRow.shot_id.in_(shot_ids)).returning(UseRow.address))
     addresses = sorted(set(gone))
-    for table in (BlobRow, FileRow):
+    for table in (BlobRow, FileRow, PartRow):
         unused = ~exists().where(UseRow.address == table.address)
         session.execute(delete(table).where(table.address == func.any(addresses), unused))

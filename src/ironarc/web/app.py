@@ -14,6 +14,7 @@ from ironarc.media import MOST_PICTURES
 from ironarc.store.database import connect
 from ironarc.web import bench, block, bring_in, errors, export, house, planner, security, true, waiting, weighings, yard
 from ironarc.web.asked import AddressConverter, IdConverter
+from ironarc.web.cards import Cards
 from ironarc.web.icons import icon
 from ironarc.web.variants import Variants
 
@@ -59,6 +60,7 @@ def create_app(secret_key: str, database_url: str | None = None, port: int = 0) 
     app.extensions["sessions"] = sessionmaker(engine)
     app.extensions["engine"] = engine
     app.extensions["variants"] = Variants()
+    app.extensions["cards"] = Cards(app.extensions["sessions"])
     security.install(app)
     waiting.install(app)
     CSRFProtect(app)

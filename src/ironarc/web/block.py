@@ -17,10 +17,11 @@ from ironarc.core.errors import EditError, FileError
 from ironarc.core.planning.ballistics import hang_time
 from ironarc.store import shelf, shots
 from ironarc.web.asked import asked_frame, check_plain, read_body
-from ironarc.web.bench import apply_edit, open_session, see, variants
+from ironarc.web.bench import apply_edit
 from ironarc.web.block_data import answer_data, block_data, curves_data, height_curve, path_data, pose_lines
 from ironarc.web.export import download
 from ironarc.web.keeping import for_ever, plain_json
+from ironarc.web.seeing import open_session, see, variants
 
 pages = Blueprint("block", __name__)
 STRICT = ConfigDict(extra="forbid", allow_inf_nan=False)

@@ -10,12 +10,12 @@ from sqlalchemy.exc import DBAPIError, OperationalError
 from sqlalchemy.exc import TimeoutError as PoolTimeout
 from werkzeug.exceptions import HTTPException
 
-from ironarc.core.effort import NobodyWaits, TooMuch
+from ironarc.core.effort import NobodyWaits
 from ironarc.core.errors import IronArcError
 from ironarc.store.shots import NotFound, OutcomeUnknown, StaleRevision
 from ironarc.web.asked import Unreadable
 
-_STATUS = {TooMuch: 503, NobodyWaits: 503, Unreadable: 400, NotFound: 404, StaleRevision: 409, OutcomeUnknown: 503}
+_STATUS = {NobodyWaits: 503, Unreadable: 400, NotFound: 404, StaleRevision: 409, OutcomeUnknown: 503}
 NO_ROOM = "The disk is full, so nothing was kept. Make room on it, then try again; all that was kept before is there."
 AWAY = "The database does not answer just now, so nothing was changed. Wait a few seconds, then try again."
 NO_MEMORY = "This takes more memory than there is, so nothing was changed. Choose fewer frames, or split the shot."

@@ -12,8 +12,9 @@ from ironarc.core.judging.reading_json_older import reading_to_plain_1, reading_
 from ironarc.core.truing import settles
 from ironarc.store import house
 from ironarc.web.asked import asked_frame
-from ironarc.web.bench import open_session, read_performers, see
+from ironarc.web.bench import read_performers
 from ironarc.web.keeping import plain_json
+from ironarc.web.seeing import open_session, see
 
 pages = Blueprint("export", __name__, url_prefix="/shots/<id:shot_id>")
 

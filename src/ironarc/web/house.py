@@ -8,8 +8,8 @@ from ironarc.core.errors import EditError
 from ironarc.core.judging.grades import GRADES
 from ironarc.store import house
 from ironarc.web.asked import read_body
-from ironarc.web.bench import open_session, variants
 from ironarc.web.keeping import forget_mark, mark
+from ironarc.web.seeing import open_session, variants
 
 pages = Blueprint("house", __name__)
 
@@ -40,6 +40,6 @@ def set_limit():
         else:
             house.keep(session, Limit(wanted.finding, wanted.strained, wanted.cracked))
         session.commit()
-        variants().judge_anew()
+        variants().judge_anew(house.limits(session))
         forget_mark()
         return {"mark": mark(session)}

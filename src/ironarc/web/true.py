@@ -19,8 +19,9 @@ from ironarc.core.truing.corrections import arc
 from ironarc.core.truing.trial import WORSE, outcomes
 from ironarc.store import house, shots, work
 from ironarc.web.asked import read_body
-from ironarc.web.bench import apply_edit, open_session, see, variants
+from ironarc.web.bench import apply_edit
 from ironarc.web.keeping import for_ever, plain_json
+from ironarc.web.seeing import open_session, see, variants
 from ironarc.web.variants import AGAIN, View
 
 pages = Blueprint("true", __name__, url_prefix="/shots/<id:shot_id>")
@@ -121,7 +122,7 @@ def _label(now: View, variant: str) -> str:
         return f"{now.performer.layer(found[1]).name}, made anew"
     if wanted is None:
         return "What was worked out"
-    for place in wanted.correction.places(now):
+    for place in now.ask(wanted.correction.places):
         for way in place.ways:
             if way.options == wanted.options:
                 return way.label or wanted.correction.label

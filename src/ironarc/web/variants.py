@@ -32,7 +32,7 @@ from ironarc.core.judging import Finding, judge
 from ironarc.core.reading import Reading, Seen, read_shot
 from ironarc.core.reading.shot import reads_alike, traces_alike
 from ironarc.core.truing import Proposal
-from ironarc.core.truing.again import asked_again, edit_again
+from ironarc.core.truing.again import made_again
 from ironarc.core.truing.correction import Cost
 from ironarc.store import house, shots, work
 
@@ -91,10 +91,17 @@ class Variants:
         self._keep(done.shot, done.readings, shot_id, done.standing.revision, house.limits(session))
         return done.standing
 
-    def judge_anew(self) -> None:
-        """After other limits for the house: findings are made again, from readings that are made again."""
+    def judge_anew(self, limits: Sequence[Limit]) -> None:
+        """After other limits for the house: findings are made again, of the readings there are."""
+        with self._lock:
+            kept = list(self._kept.items())
+        anew = [
+            (key, _view(view.shot, view.performer.id, view.reading, limits, view.proposal)) for key, view in kept
+        ]  # fmt: skip
         with self._lock:
             self._kept.clear()
+            for key, view in anew:
+                self._kept[key] = view
 
     def forget(self, shot_id: int) -> None:
         """Lets go of a shot that was taken away."""
@@ -185,9 +192,8 @@ def _again(now: View, layer_id: str, text: str) -> tuple[Shot, Proposal]:
     wanted = truing.read_try(text)
     if wanted is None:
         raise shots.NotFound("There is no such correction.")
-    _, below, wanted = asked_again(now, layer_id, wanted.plain)
-    shot = edit_again(now, layer_id, wanted.plain).apply(now.shot)
-    return shot, truing.propose(below, wanted)
+    edit, proposal = made_again(now, layer_id, wanted.plain)
+    return edit.apply(now.shot), proposal
 
 
 def _worked_out(session: Session, now: View, key: Key, work_id: int) -> tuple[Shot, Proposal]:

@@ -8,8 +8,8 @@ from pydantic import BaseModel, ConfigDict, TypeAdapter
 from ironarc.core.figure.weighing import weighing_to_plain
 from ironarc.store import weighings
 from ironarc.web.asked import read_body
-from ironarc.web.bench import open_session, see
 from ironarc.web.export import download
+from ironarc.web.seeing import open_session, see
 
 pages = Blueprint("weighings", __name__)
 

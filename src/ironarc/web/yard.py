@@ -23,8 +23,12 @@ def yard():
         for shot_id in shots.purge(session):
             current_app.extensions["variants"].forget(shot_id)
         entries, removed = shots.yard(session), shots.removed(session)
+    reading = not all(entry.is_current for entry in entries)
+    if reading:
+        current_app.extensions["cards"].make()
     cards = [{"entry": entry, "picture": card_picture(entry.card)} for entry in entries]
-    return render_template("yard.html", cards=cards, removed=removed, hours=int(shots.KEPT_FOR.total_seconds() // 3600))
+    hours = int(shots.KEPT_FOR.total_seconds() // 3600)
+    return render_template("yard.html", cards=cards, reading=reading, removed=removed, hours=hours)
 
 
 @pages.post("/shots")

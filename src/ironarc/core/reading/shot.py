@@ -1,6 +1,8 @@
 """Reading the performers of a shot, and where its floor is."""
 
+from collections.abc import Callable
 from dataclasses import dataclass, fields, replace
+from functools import cached_property
 
 import numpy as np
 
@@ -9,7 +11,7 @@ from ironarc.core.figure.body import Body
 from ironarc.core.figure.grips import grip_called
 from ironarc.core.reading.contacts import FLOOR
 from ironarc.core.reading.floor import SET, Floor, estimate_floor
-from ironarc.core.reading.read import Reading, Traced, frames_a_sample, read_traced, trace
+from ironarc.core.reading.read import Answer, Reading, Traced, frames_a_sample, read_traced, trace
 from ironarc.core.reading.skin import follow, skin_of
 from ironarc.core.settings import REFERENCE_HEIGHT_M
 
@@ -21,6 +23,16 @@ class Seen:
     shot: Shot
     performer: Performer
     reading: Reading
+
+    def ask(self, question: Callable[["Seen"], Answer]) -> Answer:
+        """What a question finds out of all this, worked out once."""
+        if question not in self._known:
+            self._known[question] = question(self)
+        return self._known[question]
+
+    @cached_property
+    def _known(self) -> dict:
+        return {}
 
 
 def see(shot: Shot, performer_id: str = "") -> Seen:

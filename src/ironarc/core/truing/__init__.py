@@ -1,5 +1,6 @@
 """Corrections: one registry that addresses, commands, buttons and the shell read; a module each in `corrections`."""
 
+from collections.abc import Iterator
 from dataclasses import replace
 
 import numpy as np
@@ -19,7 +20,8 @@ from ironarc.core.truing.correction import Correction, Place, Proposal, Try, Way
 from ironarc.core.truing.corrections import CORRECTIONS
 
 __all__ = [
-    "CORRECTIONS", "Correction", "Place", "Proposal", "Try", "Way", "offers", "propose", "read_try", "settles", "true",
+    "CORRECTIONS", "Correction", "Place", "Proposal", "Try", "Way", "first_offer", "offers", "propose", "read_try",
+    "settles", "true",
 ]  # fmt: skip
 
 
@@ -37,14 +39,21 @@ def offers(seen: Seen, start: int, end: int, kind: str = "", every_way: bool = F
 
     every_way : each way of a correction by itself, else the usual one
     """
-    out = []
+    return list(_offers(seen, start, end, kind, every_way))
+
+
+def _offers(seen: Seen, start: int, end: int, kind: str, every_way: bool) -> Iterator[Try]:
     for found in CORRECTIONS.values():
         if kind and kind not in found.settles:
             continue
-        place = next((p for p in found.places(seen) if p.start - 1 <= end and start <= p.end + 1), None)
+        place = next((p for p in seen.ask(found.places) if p.start - 1 <= end and start <= p.end + 1), None)
         if place is not None:
-            out += [Try(found, way.options) for way in (place.ways if every_way else place.ways[:1])]
-    return out
+            yield from (Try(found, way.options) for way in (place.ways if every_way else place.ways[:1]))
+
+
+def first_offer(seen: Seen, start: int, end: int, kind: str) -> Try | None:
+    """The first of `offers`, which looks no farther than it must."""
+    return next(_offers(seen, start, end, kind, False), None)
 
 
 def read_try(text: str) -> Try | None:

@@ -15,7 +15,7 @@ from ironarc.core.motion.layers import Layer
 from ironarc.core.reading.shot import Seen, see
 from ironarc.core.truing import CORRECTIONS, propose
 from ironarc.core.truing.asked import asked_of, with_asked
-from ironarc.core.truing.correction import Try
+from ironarc.core.truing.correction import Proposal, Try
 
 Plain = Mapping[str, float | int | str | bool]
 
@@ -50,8 +50,8 @@ def asked_again(seen: Seen, layer_id: str, options: Plain | None = None) -> tupl
     return layer, see(there, performer.id), wanted
 
 
-def edit_again(seen: Seen, layer_id: str, options: Plain | None = None) -> Edit:
-    """The edit that makes a correction anew, in its place, with its weight and its name."""
+def made_again(seen: Seen, layer_id: str, options: Plain | None = None) -> tuple[Edit, Proposal]:
+    """The edit that makes a correction anew, in its place, with its weight and its name; and what was proposed."""
     layer, there, wanted = asked_again(seen, layer_id, options)
     found = propose(there, wanted)
     performer = seen.performer
@@ -78,7 +78,7 @@ def edit_again(seen: Seen, layer_id: str, options: Plain | None = None) -> Edit:
     if frames != seen.shot.frames:
         edits.append(SetShot({"frames": frames}, words))
     edits += [AddLayer(made, performer.id, words), OrderLayers(tuple(ids), words, performer.id)]
-    return Together(tuple(edits), words)
+    return Together(tuple(edits), words), found
 
 
 @command
@@ -86,4 +86,4 @@ def true_again(
     seen: Seen, layer_id: str, options: dict[str, float | int | str | bool], performer: str = ""
 ) -> Edit:  # fmt: skip
     """Makes a correction anew from what is below it, with some of its options changed."""
-    return edit_again(seen, layer_id, options)
+    return made_again(seen, layer_id, options)[0]

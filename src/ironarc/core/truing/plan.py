@@ -116,7 +116,7 @@ def _next_place(
     """The first place with something to settle that was not tried yet; its middle, in own frames, is what it is known
     by. What is sound is left as it is."""
     open_ = [f for f in findings if not f.left and f.kind in found.settles]
-    for place in found.places(seen):
+    for place in seen.ask(found.places):
         if not any(f.start <= place.end + 1 and place.start - 1 <= f.end for f in open_):
             continue
         if span is not None and not (place.start <= span[1] and span[0] <= place.end):

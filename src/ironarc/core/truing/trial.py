@@ -95,7 +95,7 @@ def ways(seen: Seen, start: int, end: int, kind: str = "") -> list[tuple[Try, Wa
     for found in CORRECTIONS.values():
         if kind and kind not in found.settles:
             continue
-        for place in found.places(seen):
+        for place in seen.ask(found.places):
             if place.start - 1 <= end and start <= place.end + 1:
                 out += [(Try(found, way.options), way) for way in place.ways]
                 break

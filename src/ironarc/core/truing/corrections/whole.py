@@ -123,7 +123,8 @@ def seconds(seen: Seen, options: Options) -> float:
     """How long it takes at most, about, before anything of it is looked at."""
     share = QUICK_PASSES / USUAL_PASSES if options.quick else 1.0
     unknowns = windows.unknowns_of(model_of(seen.reading.poses.rig, seen.reading.body))
-    return share * windows.seconds_of(max(options.end - options.start + 1, 0), unknowns)
+    frames = min(max(options.end - options.start + 1, 0), len(seen.reading.com))
+    return share * windows.seconds_of(frames, unknowns)
 
 
 def asked(seen: Seen, options: Options) -> tuple[slice, Task]:

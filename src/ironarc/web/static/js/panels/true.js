@@ -75,7 +75,10 @@ export function createTruePanel(panel, state, setup, actions) {
     if (!work || ENDED.includes(work.state)) return;
     try {
       Object.assign(work, await getJson(`/shots/${setup.shot}/work/${work.id}.json`));
-    } catch (error) { work.says = error.message; }
+    } catch (error) {
+      work.says = error.message;
+      if (error.status === 404) work.state = "failed"; // its shot was taken away
+    }
     showWork();
     if (!ENDED.includes(work.state)) { timer = setTimeout(watch, LOOK_MS); return; }
     if (work.state === "done" && work.revision === state.get("revision")) {

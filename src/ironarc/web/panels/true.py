@@ -1,4 +1,4 @@
-"""What the True panel shows: findings still open, spans that can be solved, what is to hold, and corrections taken."""
+"""The True panel: findings still open, spans that can be solved, what is to hold, and corrections taken."""
 
 from dataclasses import dataclass
 
@@ -6,12 +6,14 @@ from ironarc.core import truing
 from ironarc.core.document import Performer
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import parts_of_body
-from ironarc.core.judging.finding import RANK, Finding
+from ironarc.core.judging.finding import Finding
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.motion.layers import Layer
 from ironarc.core.truing.asked import asked_of, is_stale
 from ironarc.core.truing.corrections import whole
 from ironarc.web.bench_data import piers
+from ironarc.web.panels.look import Look, flights_of
+from ironarc.web.panels.read import best_said
 from ironarc.web.variants import View
 
 
@@ -28,23 +30,25 @@ class Taken:
     again: str
 
 
-def panel(seen: View, performer: Performer) -> dict:
-    """All of it; `performer` : as it stands, with its corrections, also where `seen` is before them."""
+def context(look: Look) -> dict:
+    seen = look.seen
     return {
-        "open_findings": _together(seen), "corrections": corrections(seen, performer),
-        "span": span_of(seen), "holds": _holds(seen), "parts": parts_of_body(seen.reading.body),
+        "grades": GRADES, "flights": flights_of(seen), "explained": list(truing.CORRECTIONS.values()),
+        "open_findings": _together(seen), "span": span_of(seen), "holds": _holds(seen),
+        # as it stands, with its corrections, also where it is seen before them
+        "corrections": corrections(seen, look.shot.performer_called(seen.performer.id)),
+        "parts": parts_of_body(seen.reading.body),
     }  # fmt: skip
 
 
 def _together(seen: View) -> list[tuple[Finding, tuple[Finding, ...]]]:
     """Findings that are open, those of one cause as one: the one that says it best, and the rest."""
-    kinds = list(GRADES)
     causes: dict[str, list[Finding]] = {}
     for i, f in enumerate(f for f in seen.findings if not f.left):
         causes.setdefault(f.cause or f"alone-{i}", []).append(f)
     out = []
     for found in causes.values():
-        lead, *rest = sorted(found, key=lambda f: (-RANK[f.grade], kinds.index(f.kind), -f.notice))
+        lead, *rest = best_said(found)
         out.append((lead, tuple(rest)))
     return out
 
@@ -66,7 +70,7 @@ def corrections(seen: View, performer: Performer) -> list[Taken]:
 
 def span_of(seen: View) -> tuple[int, int]:
     """The span that is offered: all that is found together, or the whole motion."""
-    places = whole.places(seen)
+    places = seen.ask(whole.places)
     if places:
         return min(p.start for p in places), max(p.end for p in places)
     low, high = seen.reading.traced.plays

@@ -1,4 +1,4 @@
-"""What the Weigh panel shows: each joint with what it was taken for, its mass, and how sure that is."""
+"""The Weigh panel: each joint with what it was taken for, its mass, and how sure that is."""
 
 from dataclasses import dataclass
 
@@ -7,6 +7,8 @@ from ironarc.core.figure.body import LENGTH
 from ironarc.core.figure.naming import ASSIGNABLE, suggest
 from ironarc.core.figure.weighing import PRESETS
 from ironarc.core.reading import Reading
+from ironarc.store import weighings
+from ironarc.web.panels.look import Look
 
 LB_PER_KG = 1 / 0.45359237
 SURE_WORDS = ((0.9, "sure"), (0.75, "settled by what stands above and below"), (0.5, "likely"), (0.01, "in doubt"))
@@ -31,6 +33,23 @@ class Row:
     by_hand: bool
     suggestion: str
     pip: str
+
+
+def context(look: Look) -> dict:
+    performer = look.seen.performer
+    kept = weighings.names(look.session)
+    return panel(performer, look.seen.reading) | {"kept": kept, "grips": _grips(performer)}
+
+
+def _grips(performer: Performer) -> list[tuple[str, str]]:
+    """What can hold a load, as (joint names, words): hands first, then any joint."""
+    names = performer.rig.names
+    palms = (p for p in performer.body().anatomy.contact_points if p.point == "palm")
+    hands = {palm.side: names[palm.joint] for palm in palms}
+    out = [(hands[side], f"the {side} hand") for side in ("right", "left") if side in hands]
+    if len(out) == 2:
+        out.insert(0, (",".join(value for value, _ in out), "both hands"))
+    return out + [(name, name) for name in names if name not in hands.values()]
 
 
 def panel(performer: Performer, reading: Reading) -> dict:

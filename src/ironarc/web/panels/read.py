@@ -1,11 +1,14 @@
-"""What the Read panel shows: findings of everybody as cards, flights with wind-up and landing, the footing."""
+"""The Read panel: findings of everybody as cards, flights with wind-up and landing, the footing."""
 
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass
 
+from ironarc.core import truing
 from ironarc.core.document import Limit, Shot
+from ironarc.core.judging import grade_of
+from ironarc.core.judging.compared import compared
 from ironarc.core.judging.evidence import Evidence, evidence_of
-from ironarc.core.judging.finding import RANK, Finding, Limits
+from ironarc.core.judging.finding import RANK, Finding
 from ironarc.core.judging.grades import GRADES, limits_of
 from ironarc.core.judging.plain_units import PLAIN_UNITS, told, with_unit
 from ironarc.core.reading import Reading
@@ -13,27 +16,48 @@ from ironarc.core.reading.contacts import FLOOR, frame_spans
 from ironarc.core.reading.impact import read_pushes
 from ironarc.core.reading.skin import parts_of
 from ironarc.core.reading.spin import carried_in, inertia_in
-from ironarc.core.reading.thrown import angle_deg
+from ironarc.core.reading.thrown import angle_deg, read_taken, read_thrown
 from ironarc.core.truing import Try
+from ironarc.store import house
+from ironarc.web.panels.look import Look, flights_of
 from ironarc.web.picture import evidence_picture
 from ironarc.web.variants import View
+
+_KINDS = {kind: i for i, kind in enumerate(GRADES)}
+
+
+def context(look: Look) -> dict:
+    seen, before = look.seen, look.before
+    views = {p.id: look.view(p.id) for p in seen.shot.performers}
+
+    def offer(view: View, finding: Finding) -> Try | None:
+        # a correction is tried on the performer that is read
+        tried = not before and view.performer.id == seen.performer.id
+        return truing.first_offer(view, finding.start, finding.end, finding.kind) if tried else None
+
+    cards, left = cards_of(views, offer)
+    return {
+        "grades": GRADES, "grade": grade_of([f for view in views.values() for f in view.findings]),
+        "cards": cards, "left": left, "changed_limits": changed_limits(seen.shot, house.limits(look.session)),
+        "flights": flights_of(seen), "flight_parts": flight_cards(seen.reading),
+        "compared_flights": compared(seen.reading),
+        "thrown": seen.reading.ask(read_thrown), "taken": seen.reading.ask(read_taken),
+        "footing": footing_of(seen.shot, seen.reading),
+    }  # fmt: skip
 
 
 @dataclass(frozen=True)
 class Card:
-    """One finding as it is shown: first of those of its cause, with the others as its evidence."""
+    """One finding as it stands in the list: first of those of its cause, with the others as its evidence.
+
+    offer : the usual correction it can be tried with, or None; limit, value : in words
+    """
 
     finding: Finding
     who: str
-    offers: list[Try]
-    picture: dict
-    evidence: Evidence
+    offer: Try | None
     value: str
     limit: str
-    strained: float
-    cracked: float
-    unit: str
-    changed: str
     rest: tuple[Finding, ...] = ()
 
     @property
@@ -48,48 +72,71 @@ class Card:
         return min(f.start for f in spans), max(f.end for f in spans)
 
 
-def cards_of(
-    views: Mapping[str, View], offers: Callable[[View, Finding], list[Try]], house: Sequence[Limit]
-) -> tuple[list[Card], list[Card]]:
+@dataclass(frozen=True)
+class Proof:
+    """What a card opens to: its curve, its numbers, its limits (strained, cracked in `unit`), and where these were
+    changed, "shot", "house" or ""."""
+
+    finding: Finding
+    evidence: Evidence
+    picture: dict
+    strained: float
+    cracked: float
+    unit: str
+    changed: str
+    by_hand: bool
+
+
+Offer = Callable[[View, Finding], Try | None]
+
+
+def cards_of(views: Mapping[str, View], offer: Offer) -> tuple[list[Card], list[Card]]:
     """Cards of all performers, what a viewer notices most first; and those that are left as they are.
 
-    views : by performer id; offers : the corrections a finding can be tried with; house : limits of the house
+    views : by performer id; offer : the usual correction that a finding can be tried with
     """
     cards: list[Card] = []
     for view in views.values():
-        limits = limits_of(view.shot.limits, house)
         together: dict[tuple, list[Finding]] = {}
         for i, finding in enumerate(view.findings):
             cause = finding.cause or f"alone-{i}"
             together.setdefault((cause, bool(finding.left)), []).append(finding)
         for found in together.values():
-            cards.append(_card(found, view, offers, limits, house))
+            cards.append(_card(found, view, offer))
     cards.sort(key=lambda c: (-RANK[c.finding.grade], -c.finding.notice))
     return [c for c in cards if not c.finding.left], [c for c in cards if c.finding.left]
 
 
-def _card(found: list[Finding], view: View, offers, limits: Limits, house: Sequence[Limit]) -> Card:
-    # the first kind of the table among the worst says it best: a jump that hangs, before the arc it leaves by that
-    kinds = list(GRADES)
-    found = sorted(found, key=lambda f: (-RANK[f.grade], kinds.index(f.kind), -f.notice))
-    lead, rest = found[0], tuple(found[1:])
-    grade = limits[lead.kind]
-    unit, times = PLAIN_UNITS.get(lead.unit, (lead.unit, 1.0))
-    proof = evidence_of(lead, view.reading, limits)
-    tried = {offer.text: offer for f in found for offer in offers(view, f)}
-    shot_kinds, house_kinds = {x.kind for x in view.shot.limits}, {x.kind for x in house}
-    changed = "shot" if lead.kind in shot_kinds else "house" if lead.kind in house_kinds else ""
-    return Card(
-        lead, view.performer.name, list(tried.values()), evidence_picture(proof), proof,
-        told(lead.value, lead.unit), told(lead.limit, lead.unit),
-        grade.strained * times, grade.cracked * times, unit, changed, rest,
+def _card(found: list[Finding], view: View, offer: Offer) -> Card:
+    lead, *rest = best_said(found)
+    tried = next((wanted for f in (lead, *rest) if (wanted := offer(view, f))), None)
+    return Card(lead, view.performer.name, tried, told(lead.value, lead.unit), told(lead.limit, lead.unit), tuple(rest))
+
+
+def best_said(found: Sequence[Finding]) -> list[Finding]:
+    """Findings of one cause, the one that says it best first: among the worst the first kind of the table, as a jump
+    that hangs before the arc it leaves by that."""
+    return sorted(found, key=lambda f: (-RANK[f.grade], _KINDS[f.kind], -f.notice))
+
+
+def proof_of(finding: Finding, view: View, house_limits: Sequence[Limit], by_hand: bool) -> Proof:
+    """What a finding's card opens to. house_limits : of the house; by_hand : whether no correction settles it"""
+    limits = limits_of(view.shot.limits, house_limits)
+    grade = limits[finding.kind]
+    unit, times = PLAIN_UNITS.get(finding.unit, (finding.unit, 1.0))
+    evidence = evidence_of(finding, view.reading, limits)
+    in_shot, in_house = (finding.kind in {x.kind for x in where} for where in (view.shot.limits, house_limits))
+    changed = "shot" if in_shot else "house" if in_house else ""
+    return Proof(
+        finding, evidence, evidence_picture(evidence), grade.strained * times, grade.cracked * times, unit, changed,
+        by_hand,
     )  # fmt: skip
 
 
-def changed_limits(shot: Shot, house: Sequence[Limit]) -> list[tuple[str, str, str, str]]:
+def changed_limits(shot: Shot, house_limits: Sequence[Limit]) -> list[tuple[str, str, str, str]]:
     """(kind, label, the limits in words, "shot" or "house") of every kind whose limits were changed."""
     out = []
-    for where, limits in (("shot", shot.limits), ("house", house)):
+    for where, limits in (("shot", shot.limits), ("house", house_limits)):
         for x in limits:
             if x.kind in GRADES:
                 unit, times = PLAIN_UNITS.get(GRADES[x.kind].unit, (GRADES[x.kind].unit, 1.0))

@@ -1,0 +1,25 @@
+"""The Set panel: the scene sheet, sizes of all bodies, and the item that is picked on it."""
+
+from ironarc.core.document.stock import POSES
+from ironarc.core.figure.crew import STOCK
+from ironarc.core.planning.ballistics import WORLDS
+from ironarc.core.reading.points import points_of
+from ironarc.core.scene.lineup import WAYS
+from ironarc.core.scene.props import KINDS
+from ironarc.core.scene.rate import rate_text
+from ironarc.core.scene.reference import MARK_WORDS
+from ironarc.web.panels.look import Look
+from ironarc.web.picture import sizes_picture
+
+RATES = ("12", "15", "23.976", "24", "25", "29.97", "30", "48", "50", "59.94", "60", "100", "120", "240")
+
+
+def context(look: Look) -> dict:
+    shot, readings = look.shot, look.readings()
+    heights = {who: reading.body.anatomy.height_m for who, reading in readings.items()}
+    return {
+        "sizes": sizes_picture((p.name, readings[p.id]) for p in shot.performers),
+        "picked": shot.item(look.pick) if look.pick else None, "heights": heights, "worlds": WORLDS, "rates": RATES,
+        "rate": rate_text(shot.rate), "stock": STOCK, "poses": POSES, "kinds": KINDS, "ways": WAYS,
+        "points_of": points_of, "mark_words": MARK_WORDS,
+    }  # fmt: skip
