@@ -6,9 +6,11 @@ from hypothesis import given
 from hypothesis import strategies as some
 from sqlalchemy import func, select
 
+from ironarc.core.document.codec import shot_to_plain
 from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.reading import see
 from ironarc.store import parts, shots
+from ironarc.store.blobs import BlobWriter
 from ironarc.store.models import PartRow, RevisionRow, UseRow
 from tests.conftest import demo
 
@@ -48,7 +50,7 @@ def test_a_revision_costs_the_parts_that_its_edit_changed(session):
 def test_parts_go_with_the_last_shot_that_uses_them(session):
     one, two = (shots.create(session, demo("Gap hop")) for _ in range(2))
     there = session.scalar(select(func.count()).select_from(PartRow))
-    assert there > 3
+    assert there > 1
     for shot_id, left in ((one, there), (two, 0)):
         shots.remove(session, shot_id)
         shots.purge(session, older_than=-shots.KEPT_FOR)
@@ -63,4 +65,4 @@ def test_a_document_that_was_kept_whole_is_read_as_it_is(session):
     row = session.get(RevisionRow, revision)
     row.document = parts.joined(session, row.document)
     session.commit()
-    assert shots.load(session, shot_id, revision) == shot
+    assert shot_to_plain(shots.load(session, shot_id, revision), BlobWriter()) == shot_to_plain(shot, BlobWriter())
