@@ -55,10 +55,11 @@ def kill_database(iron: Started) -> None:
 
 
 def kill_server(iron: Started) -> None:
-    """The process that serves; its launcher then ends by itself."""
+    """The process that serves, and the one that works: their launcher begins them again."""
     for child in psutil.Process(iron.process.pid).children():
         if "python" in child.name():
             child.kill()
+            child.wait()
 
 
 def kill_all(iron: Started) -> None:
@@ -94,7 +95,7 @@ def crash(start: Callable[[], Started], seconds: float, seed: int) -> dict:
         thread.join()
         acknowledged += writer.acknowledged
         counts["edits"] = len(acknowledged)
-        if kill is kill_database:
+        if kill is not kill_all:
             until(iron.answers)
         else:
             iron.process.wait()

@@ -1,19 +1,19 @@
 """What ./start does once the system is ready: database, migrations, demo shots, server; Ctrl-C stops all of it."""
 
 import argparse
-import ctypes
 import os
 import shutil
 import signal
 import sys
 import time
-from collections.abc import Callable
 from contextlib import suppress
 from pathlib import Path
 
+import psutil
 from sqlalchemy.exc import SQLAlchemyError
 
 from ironarc.core.errors import IronArcError
+from ironarc.processes import STOPS, Process, account
 from ironarc.store.cluster import Cluster, ClusterError, port_is_free, who_listens
 from ironarc.store.database import URL_SETTING, migrate
 from ironarc.store.place import PORT_SETTING, only_one, own_cluster, web_port
@@ -22,8 +22,7 @@ from ironarc.web.serve import KEY_SETTING, serve
 
 LEAST_FREE_BYTES = 300 * 1024 * 1024
 LOOK_EVERY_S = 0.5
-STOPS = (signal.SIGINT, signal.SIGTERM, signal.SIGHUP)
-_DIE_WITH_PARENT = 1  # PR_SET_PDEATHSIG of prctl(2)
+SERVER_BYTES = min(8 * 2**30, psutil.virtual_memory().total * 3 // 5)
 
 
 def _check_room(folder: Path) -> None:
@@ -112,53 +111,40 @@ def _load_demo(fresh: bool, url: str) -> None:
     load(fresh=fresh, only_if_new=True, url=url)
 
 
-def _child(run: Callable[[], object]) -> int:
-    """A process of its own, which ends with this one; its id."""
-    child = os.fork()
-    if child == 0:
-        ctypes.CDLL(None).prctl(_DIE_WITH_PARENT, signal.SIGTERM)
-        for stop in STOPS:
-            signal.signal(stop, signal.SIG_DFL)
-        try:
-            run()
-        finally:
-            os._exit(0)
-    return child
-
-
-def _worker() -> int:
-    """A process that does the work of the background."""
+def _work() -> int:
+    """Does the work of the background."""
     from ironarc.worker import run
 
-    return _child(run)
+    return run()
 
 
 def _serve_and_watch(port: int, cluster: Cluster) -> int:
-    """Server and worker in processes of their own, so that their end, however it comes, still stops the database; the
-    database and the worker started again when they die."""
-    child, worker = _child(lambda: serve(port)), _worker()
+    """Server and worker in processes of their own, so that their end, however it comes, still stops the database; they
+    and the database are begun again when they die."""
+    who, why = account()
+    if why:
+        _tell(f"  Server and worker run as root: {why}.\n")
+    server = Process("server", lambda: serve(port), who, SERVER_BYTES)
+    worker = Process("worker", _work, who)
+    for process in (server, worker):
+        process.begin()
     try:
         while True:
-            done, status = os.waitpid(child, os.WNOHANG)
-            if done:
-                _end(worker)
-                return os.waitstatus_to_exitcode(status)
+            for process in (server, worker):
+                if process.has_died():
+                    if process.is_hopeless():
+                        _tell(f"The {process.name} dies again and again; see above for why.", sys.stderr)
+                        return 1
+                    _tell(f"The {process.name} has died; starting it again.")
+                    process.begin()
             if not cluster.is_alive:
                 _start_again(cluster)
-            if os.waitpid(worker, os.WNOHANG)[0]:
-                time.sleep(LOOK_EVERY_S)
-                worker = _worker()
             time.sleep(LOOK_EVERY_S)
     except KeyboardInterrupt:
-        _end(child)
-        _end(worker)
         return 0
-
-
-def _end(child: int) -> None:
-    with suppress(ProcessLookupError, ChildProcessError):
-        os.kill(child, signal.SIGTERM)
-        os.waitpid(child, 0)
+    finally:
+        for process in (server, worker):
+            process.end()
 
 
 def _start_again(cluster: Cluster) -> None:

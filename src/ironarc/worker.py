@@ -5,7 +5,6 @@ Each piece of work is done in a process of its own with a limit on its memory. T
 row fresh, ends the process at once where the work is to stop, and writes down how it ended, whatever it ended by.
 """
 
-import ctypes
 import logging
 import multiprocessing
 import os
@@ -25,6 +24,7 @@ from sqlalchemy.orm import Session
 
 from ironarc.carrying_out import carry_out
 from ironarc.core.whole_numbers import whole_number
+from ironarc.processes import die_with_parent
 from ironarc.store import work
 from ironarc.store.database import URL_SETTING, connect, database_url
 
@@ -35,7 +35,6 @@ AWAY_S = 60.0  # how long it waits for a database that is away to write down how
 MEMORY_SETTING = "IRONARC_WORK_MB"
 MEMORY_BYTES = min(4 * 2**30, psutil.virtual_memory().total // 2)  # of one piece of work, unless the setting says so
 TOO_LARGE, AGAIN = 70, 75  # how the process of a piece of work ends: out of memory; the database was away
-PDEATHSIG = 1  # of prctl(2)
 
 app = procrastinate.App(connector=procrastinate.PsycopgConnector())
 log = logging.getLogger(__name__)
@@ -131,7 +130,7 @@ def memory_bytes() -> int:
 
 def _in_its_own(address: str, work_id: int, tries: int, most_bytes: int) -> None:
     """What the process of a piece of work does; it ends with the process that looks after it."""
-    ctypes.CDLL(None).prctl(PDEATHSIG, signal.SIGKILL)
+    die_with_parent(signal.SIGKILL)
     signal.signal(signal.SIGINT, signal.SIG_IGN)
     resource.setrlimit(resource.RLIMIT_DATA, (most_bytes, most_bytes))
     engine = connect(address)
@@ -163,6 +162,7 @@ def run(url: str | None = None) -> int:
     if url:
         os.environ[URL_SETTING] = url
     logging.basicConfig(level=logging.WARNING, format="%(asctime)s %(name)s: %(message)s")
+    logging.getLogger("psycopg.pool").setLevel(logging.CRITICAL)  # it tells every try to reach a database that is away
     address = database_url()
     conninfo = make_url(address).set(drivername="postgresql").render_as_string(hide_password=False)
     ends = threading.Event()

@@ -63,6 +63,9 @@ def own_cluster() -> Cluster:
     return Cluster(state_folder() / "postgres", port(DB_PORT_SETTING, 54817))
 
 
+_locks: list[int] = []  # file numbers that hold one
+
+
 @contextmanager
 def only_one(folder: Path) -> Iterator[None]:
     """Holds this folder's lock; it is let go with the process, however that ends."""
@@ -78,7 +81,18 @@ def only_one(folder: Path) -> Iterator[None]:
         lock.truncate(0)
         lock.write(str(os.getpid()))
         lock.flush()
-        yield
+        _locks.append(lock.fileno())
+        try:
+            yield
+        finally:
+            _locks.remove(lock.fileno())
+
+
+def leave_locks() -> None:
+    """For a process that was forked off: the folder is its parent's alone, and free as soon as that one ends."""
+    for lock in _locks:
+        os.close(lock)
+    _locks.clear()
 
 
 class Running(ClusterError):

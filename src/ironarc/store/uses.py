@@ -27,6 +27,12 @@ def note(session: Session, shot_id: int, addresses: Iterable[str]) -> None:
         session.execute(insert(UseRow).on_conflict_do_nothing(), rows)
 
 
+def uses(session: Session, shot_id: int, address: str) -> bool:
+    """Whether some revision of a shot uses what is kept at an address."""
+    row = select(UseRow.shot_id).where(UseRow.shot_id == shot_id, UseRow.address == address)
+    return session.scalar(row) is not None
+
+
 def collect(session: Session, shot_ids: Iterable[int]) -> None:
     """Takes away what these shots used and no other does; the caller takes the shots away, and commits."""
     session.execute(select(func.pg_advisory_xact_lock(_LOCK)))

@@ -11,7 +11,7 @@ from ironarc.core.reading import Reading
 from ironarc.core.reading.points import point_at
 from ironarc.core.scene.rate import parse_rate, rate_text
 from ironarc.core.scene.reference import MARK_WORDS
-from ironarc.store import files, house, shots
+from ironarc.store import files, house, shots, uses
 from ironarc.web.asked import asked_frame, read_body
 from ironarc.web.bench_data import motion_bytes, reading_data, scene_data
 from ironarc.web.commands import EDIT_REQUEST, MOVE_REQUEST, to_edit
@@ -104,7 +104,8 @@ def physics(shot_id: int, revision: int):
 def file(shot_id: int, address: str):
     """A picture or video of a reference, at the hash of its bytes."""
     with open_session() as session:
-        kept = files.load(session, address)
+        shots.check_there(session, shot_id)
+        kept = files.load(session, address) if uses.uses(session, shot_id, address) else None
         if kept is None:
             raise shots.NotFound("There is no such file. It may have been taken away with its shot.")
         # its address is the hash of its bytes, whatever the database
