@@ -14,6 +14,7 @@ import sys
 import threading
 import time
 from collections.abc import Callable
+from multiprocessing import forkserver
 
 import procrastinate
 import psutil
@@ -165,6 +166,7 @@ def run(url: str | None = None) -> int:
     logging.getLogger("psycopg.pool").setLevel(logging.CRITICAL)  # it tells every try to reach a database that is away
     address = database_url()
     conninfo = make_url(address).set(drivername="postgresql").render_as_string(hide_password=False)
+    forkserver.ensure_running()  # so that the first piece of work need not wait for it
     ends = threading.Event()
     threading.Thread(target=_take_up, args=(address, ends), daemon=True).start()
     try:

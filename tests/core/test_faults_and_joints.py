@@ -8,7 +8,7 @@ import pytest
 from ironarc.core import rotation
 from ironarc.core.figure.body import weigh
 from ironarc.core.judging import find
-from ironarc.core.judging.evidence import evidence_of
+from ironarc.core.judging.findings import evidence_of
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.motion.poses import poses_of
 from ironarc.core.reading.faults import contact_faults

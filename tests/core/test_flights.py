@@ -104,5 +104,5 @@ def test_short_flights_raise_no_finding():
 
     noisy = fit_arc(arc(4, 1 / 60), 1 / 60)
     flight = type("F", (), {"implied_g_se": noisy.g_se})()
-    assert not can_judge(flight, 9.81)
-    assert can_judge(type("F", (), {"implied_g_se": fit_arc(arc(20, 1 / 60), 1 / 60).g_se})(), 9.81)
+    assert not can_judge(flight, 9.81, GRADES)
+    assert can_judge(type("F", (), {"implied_g_se": fit_arc(arc(20, 1 / 60), 1 / 60).g_se})(), 9.81, GRADES)

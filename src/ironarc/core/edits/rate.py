@@ -7,6 +7,7 @@ from ironarc.core.columns import Keys
 from ironarc.core.document import Performer, Shot, check_size
 from ironarc.core.errors import EditError
 from ironarc.core.judging.findings import can_judge
+from ironarc.core.judging.grades import GRADES
 from ironarc.core.motion.below import below_of, is_stale
 from ironarc.core.motion.retime import KeysCollide, retime_keys, retime_layers, retime_span
 from ironarc.core.reading import Reading, read_shot
@@ -189,7 +190,7 @@ def rate_effects(shot: Shot, rate: Fraction, keep: str) -> list[RateEffect]:
 
 
 def _judged_g(flight: Flight, g: float) -> float | None:
-    return flight.implied_g if can_judge(flight, g) else None
+    return flight.implied_g if can_judge(flight, g, GRADES) else None
 
 
 def _pair(was: Reading, now: Reading, factor: float) -> list:

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ironarc.core.judging.grades import LENGTH, SPEED, Grade
+from ironarc.core.judging.grade import LENGTH, SPEED, Grade
 from ironarc.core.reading import Reading
 
 SOUND, STRAINED, CRACKED = "sound", "strained", "cracked"

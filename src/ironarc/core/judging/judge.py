@@ -40,11 +40,13 @@ def match(before: Sequence[Finding], after: Sequence[Finding]) -> dict[str, Find
     The same kind and part of the same performer on overlapping own frames is the same finding; those that overlap most
     find each other first, and none is found twice.
     """
+    alike: dict[tuple, list[int]] = {}
+    for j, b in enumerate(after):
+        alike.setdefault((b.performer, b.kind, b.part), []).append(j)
     pairs = [
-        (_overlap(a, b.kind, b.part, b.own), i, j)
+        (_overlap(a, a.kind, a.part, after[j].own), i, j)
         for i, a in enumerate(before)
-        for j, b in enumerate(after)
-        if a.performer == b.performer
+        for j in alike.get((a.performer, a.kind, a.part), ())
     ]
     out: dict[str, Finding | None] = {a.id: None for a in before}
     taken: set[int] = set()

@@ -7,8 +7,9 @@ from ironarc.core import truing
 from ironarc.core.document import Limit, Shot
 from ironarc.core.judging import grade_of
 from ironarc.core.judging.compared import compared
-from ironarc.core.judging.evidence import Evidence, evidence_of
+from ironarc.core.judging.evidence import Evidence
 from ironarc.core.judging.finding import RANK, Finding
+from ironarc.core.judging.findings import evidence_of
 from ironarc.core.judging.grades import GRADES, limits_of
 from ironarc.core.judging.plain_units import PLAIN_UNITS, told, with_unit
 from ironarc.core.reading import Reading

@@ -6,7 +6,7 @@ from ironarc.core.document import Left
 from ironarc.core.edits.items import SetItem
 from ironarc.core.errors import EditError
 from ironarc.core.judging.findings import find
-from ironarc.core.judging.rules.flight import cause_of
+from ironarc.core.judging.on_flights import cause_of
 from ironarc.core.reading import Seen
 from ironarc.core.reading.shot import own_span
 from ironarc.core.truing.correction import FRAME, Correction, Cost, Place, Proposal, one_way, option

@@ -1,18 +1,18 @@
-"""Wind-up and landing: pushes and landings that take more than a body can give."""
+"""What a push and a landing say: what they take, over the depth they have."""
 
 from collections.abc import Iterator
 
+from ironarc.core.judging.evidence import Evidence, curve
 from ironarc.core.judging.finding import Bench, Finding, cm
-from ironarc.core.judging.rules.flight import can_judge
+from ironarc.core.judging.on_flights import can_judge
 from ironarc.core.reading.impact import Push, enough_depth, needed_bw, read_pushes
 
 
-def pushes(bench: Bench) -> Iterator[Finding]:
-    """The mean push of every take-off and landing, over the depth it has."""
+def raised_of(bench: Bench, kind: str, at_take_off: bool) -> Iterator[Finding]:
+    """The mean push of every take-off, or of every landing, over the depth it has."""
     for push in bench.reading.ask(read_pushes):
-        if not can_judge(push.flight, bench.reading.g, bench.limits):
+        if push.at_take_off != at_take_off or not can_judge(push.flight, bench.reading.g, bench.limits):
             continue
-        kind = "push" if push.at_take_off else "landing"
         yield from bench.raised(kind, push.mean_bw, push.start, push.end, _says(bench, push, kind))
 
 
@@ -32,3 +32,16 @@ def _says(bench: Bench, push: Push, kind: str) -> str:
         f"Lands at {push.speed_ms:.1f} m/s and takes it in {over}: {force}, {limit:.3g} is the limit. "
         f"{enough} of give, taken evenly, would do."
     )
+
+
+def height_of(finding: Finding, bench: Bench) -> Evidence:
+    """The height that a push gives or a landing takes."""
+    reading = bench.reading
+    push = min(reading.ask(read_pushes), key=lambda p: abs(p.start - finding.start) + abs(p.end - finding.end))
+    numbers = [
+        ("Speed at take-off" if push.at_take_off else "Speed at touch-down", f"{push.speed_ms:.2f} m/s"),
+        ("Depth of the push" if push.at_take_off else "Taken over", f"{push.depth_m * 100:.1f} cm"),
+        ("Needed on average", f"{push.mean_bw:.1f} body weights"),
+    ]
+    height = (reading.com[:, 1] - reading.floor_m) * 100
+    return curve(finding, bench, "Center of gravity over the floor", "cm", height, None, (), numbers)

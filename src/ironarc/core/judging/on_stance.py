@@ -1,11 +1,10 @@
-"""Balance: a pose that is held where it would fall."""
+"""What a pose that is held out of balance says, also of the force that would hold it."""
 
 from collections.abc import Iterator
 
 import numpy as np
 
-from ironarc.core import rotation
-from ironarc.core.judging.finding import SOUND, Bench, Finding
+from ironarc.core.judging.finding import SOUND, Bench
 from ironarc.core.reading import Reading
 from ironarc.core.reading.balance import read_balance
 from ironarc.core.reading.footing import runs
@@ -29,7 +28,7 @@ def _off_footing(reading: Reading) -> np.ndarray:
     return kept_up(out, max(2, int(np.ceil(HELD_S / reading.poses.dt - 1e-9))))
 
 
-def _spans(bench: Bench) -> Iterator[tuple[int, int, float]]:
+def spans_of(bench: Bench) -> Iterator[tuple[int, int, float]]:
     """Index spans [a, b) that are out of balance, and by how much at most."""
     off = bench.reading.ask(_off_footing)
     limit = bench.graded("balance", 0.0)[1]
@@ -44,38 +43,7 @@ def stance_cause(start: int, end: int) -> str:
 
 def tilted(bench: Bench, a: int, b: int) -> tuple[int, int] | None:
     """First and last frame of the pose out of balance that index span [a, b) belongs to, or None."""
-    for x, y, most in _spans(bench):
+    for x, y, most in spans_of(bench):
         if x < b + 3 and y > a - 3 and bench.graded("balance", most)[0] != SOUND:
             return x + bench.first, y - 1 + bench.first
     return None
-
-
-def balance(bench: Bench) -> Iterator[Finding]:
-    """Held poses that would fall, with the way they tip and how soon."""
-    reading = bench.reading
-    measured = reading.ask(read_balance)
-    for a, b, most in _spans(bench):
-        start, end = a + bench.first, b - 1 + bench.first
-        at = a + int(np.argmin(measured.margin_m[a:b]))
-        tips = measured.tips_in_s[at]
-        way = _way(bench, at)
-        soon = f" Let go, it would tip {way} and be past saving in {tips:.1f} s." if np.isfinite(tips) else ""
-        says = f"Held out of balance: the plumb falls {most * 100:.0f} cm {way} of its footing.{soon}"
-        yield from bench.raised("balance", most, start, end, says, cause=stance_cause(start, end))
-
-
-def _way(bench: Bench, at: int) -> str:
-    """The way it falls, as the figure faces: "ahead", "behind", "left", "right"."""
-    reading = bench.reading
-    fall = reading.ask(read_balance).fall[at]
-    root = reading.poses.rig.roots[0]
-    ahead = rotation.rotate(reading.poses.rotation[at, root], reading.body.anatomy.forward)[[0, 2]]
-    if not np.isfinite(fall).all() or np.linalg.norm(ahead) < 0.3:
-        return "outside"
-    ahead = ahead / np.linalg.norm(ahead)
-    # seen from above with z ahead, x is on the left-hand side
-    left = np.array([ahead[1], -ahead[0]])
-    along, across = float(fall @ ahead), float(fall @ left)
-    if abs(along) >= abs(across):
-        return "ahead" if along > 0 else "behind"
-    return "to the left" if across > 0 else "to the right"

@@ -1,26 +1,34 @@
-"""Forces from nowhere: phantom force kept up, and single frames that jerk."""
+"""Force that no contact can give, kept up for a tenth of a second; the sentence says which kind it is."""
 
 from collections.abc import Iterator
 
 import numpy as np
 
+from ironarc.core.judging.evidence import Evidence, curve, lines, window
 from ironarc.core.judging.finding import SOUND, Bench, Finding, frames
-from ironarc.core.judging.rules.flight import cause_of
-from ironarc.core.judging.rules.stance import stance_cause, tilted
+from ironarc.core.judging.grade import Grade
+from ironarc.core.judging.kind import Kind
+from ironarc.core.judging.on_flights import cause_of
+from ironarc.core.judging.on_stance import stance_cause, tilted
 from ironarc.core.reading.faults import HOVER, contact_faults
 from ironarc.core.reading.footing import runs
 from ironarc.core.reading.forces import kept_up, read_forces
 
 KEPT_S = 0.1
 
+GRADE = Grade(
+    "Phantom force", 0.3, 0.8, "body weights",
+    "Force kept up for 0.1 s that no contact can give. Exact bodies show up to 0.03, captured ones up to 0.29.",
+    "Give it something to push on, or slow what the push would have to do.",
+)  # fmt: skip
 
-def phantom(bench: Bench) -> Iterator[Finding]:
+
+def rule(bench: Bench) -> Iterator[Finding]:
     """Force that no contact can give, kept up for a tenth of a second; the sentence says which kind it is."""
     reading = bench.reading
     forces = reading.ask(read_forces)
-    window = max(2, int(np.ceil(KEPT_S / reading.poses.dt - 1e-9)))
     size = np.where(_hovering(bench), 0.0, forces.size)
-    kept = kept_up(size, window)
+    kept = kept_up(size, _frames_kept(bench))
     limit = bench.limits["phantom"].strained
     for a, b in runs(kept > limit):
         air = reading.footing.air[a:b]
@@ -28,6 +36,10 @@ def phantom(bench: Bench) -> Iterator[Finding]:
         for in_air in (False, True):
             for x, y in runs(air == in_air):
                 yield from _phantom(bench, forces, kept, a + x, a + y)
+
+
+def _frames_kept(bench: Bench) -> int:
+    return max(2, int(np.ceil(KEPT_S / bench.reading.poses.dt - 1e-9)))
 
 
 def _hovering(bench: Bench) -> np.ndarray:
@@ -72,44 +84,18 @@ def _phantom(bench: Bench, forces, kept: np.ndarray, a: int, b: int) -> Iterator
     yield from bench.raised("phantom", most, start, end, says, cause=cause)
 
 
-def jerks(bench: Bench) -> Iterator[Finding]:
-    """A single frame of the center of gravity off the curve through its neighbours."""
-    reading = bench.reading
-    com, n = reading.traced.path, len(reading.com)
-    a, b = reading.traced.plays
-    if b - a < 7:
-        return
-    step = max(1, round(reading.traced.apart))
-    y = com[a:b:step]
-    if len(y) < 7:
-        return
-    off = np.zeros(n)
-    middle = (4 * (y[1:-3] + y[3:-1]) - y[:-4] - y[4:]) / 6
-    at = a + step * np.arange(2, len(y) - 2)
-    off[at] = np.linalg.norm(y[2:-2] - middle, axis=1)
-    # the frames beside an odd one are pulled along by it: the worst counts
-    change = _contact_changes(reading)
-    quiet = ~(np.convolve(change, np.ones(4 * step + 1), mode="same") > 0)
-    off = np.where(quiet & ~reading.easing, off, 0.0)
-    changes = np.flatnonzero(change)
-    limit = bench.graded("jerk", 0.0)[1]
-    for x, z in runs(np.convolve(off > limit, np.ones(2 * step + 1), mode="same") > 0):
-        k = x + int(off[x:z].argmax())
-        frame = k + bench.first
-        force = off[k] * 1.5 / (reading.poses.dt * step) ** 2 / reading.g
-        near = ""
-        if len(changes):
-            closest = int(changes[np.abs(changes - k).argmin()]) + bench.first
-            near = f" The nearest change of contact is at frame {closest}, {frames(abs(closest - frame))} away."
-        says = (
-            f"Jerks by {off[k] * 100:.1f} cm at frame {frame}, some {force:.0f} body weights for a frame, with no "
-            f"contact to give them.{near}"
-        )
-        yield from bench.raised("jerk", off[k], frame, frame, says)
+def evidence(finding: Finding, bench: Bench) -> Evidence:
+    """The force that nothing gives, and the way it points."""
+    forces = bench.reading.ask(read_forces)
+    at = window(finding, bench)
+    i = at.start + int(np.argmax(forces.size[at]))
+    x, y, z = forces.phantom[i]
+    numbers = [
+        ("Kept up for 0.1 s", f"{kept_up(forces.size, _frames_kept(bench))[at].max():.2f} body weights"),
+        ("Upwards", f"{y:+.2f} body weights"),
+        ("Over the floor", f"{np.hypot(x, z):.2f} body weights"),
+    ]
+    return curve(finding, bench, "Phantom force", "body weights", forces.size, None, lines(bench, "phantom"), numbers)
 
 
-def _contact_changes(reading) -> np.ndarray:
-    on = reading.footing.on
-    out = np.zeros(len(on), dtype=bool)
-    out[1:] = (on[1:] != on[:-1]).any(axis=1)
-    return out
+KIND = Kind("phantom", GRADE, rule, evidence, order=30)

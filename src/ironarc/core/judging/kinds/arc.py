@@ -1,0 +1,29 @@
+"""Off the arc: the path's distance from the arc that the shot's gravity draws."""
+
+from collections.abc import Iterator
+
+from ironarc.core.judging.finding import Bench, Finding, frames
+from ironarc.core.judging.grade import LENGTH, Grade
+from ironarc.core.judging.kind import Kind
+from ironarc.core.judging.on_flights import cause_of, judged
+from ironarc.core.judging.on_flights import height_of as evidence
+
+GRADE = Grade(
+    "Off the arc", 0.03, 0.08, "m",
+    "Captured leaps stay within 1 to 4 mm; 3 cm begins to show as a bump or a drift.",
+    "Move the hips in the air until the center of gravity lies on the arc.", LENGTH,
+)  # fmt: skip
+
+
+def rule(bench: Bench) -> Iterator[Finding]:
+    """The path's distance from the arc that the shot's gravity draws."""
+    for flight in judged(bench):
+        _, limit = bench.graded("arc", flight.arc_max_m)
+        says = (
+            f"Strays {flight.arc_max_m * 100:.0f} cm from the arc gravity would draw through these "
+            f"{frames(flight.hang_frames)}; {limit * 100:.0f} cm is the limit."
+        )
+        yield from bench.raised("arc", flight.arc_max_m, flight.start, flight.end, says, cause=cause_of(flight))
+
+
+KIND = Kind("arc", GRADE, rule, evidence, order=20)

@@ -1,0 +1,40 @@
+"""Knees and elbows past straight."""
+
+from collections.abc import Iterator
+
+import numpy as np
+
+from ironarc.core.judging.evidence import Evidence, curve, lines
+from ironarc.core.judging.finding import Bench, Finding
+from ironarc.core.judging.grade import Grade
+from ironarc.core.judging.kind import Kind
+from ironarc.core.judging.on_joints import spans_of
+from ironarc.core.reading.joints import read_joints
+
+GRADE = Grade(
+    "Bends the wrong way", 5.0, 20.0, "degrees",
+    "Knees and elbows go 0 to 5 degrees past straight; captured ones read up to 4.6.",
+    "Swing the knee or the elbow round to its own side.",
+)  # fmt: skip
+
+
+def rule(bench: Bench) -> Iterator[Finding]:
+    """Knees and elbows past straight."""
+    limit = np.radians(bench.limits["bend"].strained)
+    for hinge in bench.reading.ask(read_joints).hinges:
+        for a, b in spans_of(hinge.wrong_rad > limit):
+            most = float(np.degrees(hinge.wrong_rad[a:b].max()))
+            part = f"{hinge.side} {hinge.name}"
+            at = a + int(hinge.wrong_rad[a:b].argmax()) + bench.first
+            says = f"{part.capitalize()} bends {most:.0f}° the wrong way, most at frame {at}."
+            yield from bench.raised("bend", most, a + bench.first, b - 1 + bench.first, says, part)
+
+
+def evidence(finding: Finding, bench: Bench) -> Evidence:
+    """How far past straight the hinge is."""
+    hinges = bench.reading.ask(read_joints).hinges
+    hinge = next(h for h in hinges if f"{h.side} {h.name}" == finding.part)
+    return curve(finding, bench, "Past straight", "°", np.degrees(hinge.wrong_rad), None, lines(bench, "bend"))
+
+
+KIND = Kind("bend", GRADE, rule, evidence, order=140)

@@ -1,0 +1,68 @@
+"""A single frame of the center of gravity off the curve through its neighbours."""
+
+from collections.abc import Iterator
+
+import numpy as np
+
+from ironarc.core.judging.evidence import Evidence, curve
+from ironarc.core.judging.finding import Bench, Finding, frames
+from ironarc.core.judging.grade import LENGTH, Grade
+from ironarc.core.judging.kind import Kind
+from ironarc.core.reading.footing import runs
+
+GRADE = Grade(
+    "Jerk", 0.015, 0.04, "m",
+    "One frame of the center of gravity off the curve through its neighbours, with no contact changing nearby.",
+    "Take the odd frame out, or smooth the hips there.", LENGTH,
+)  # fmt: skip
+
+
+def rule(bench: Bench) -> Iterator[Finding]:
+    """A single frame of the center of gravity off the curve through its neighbours."""
+    reading = bench.reading
+    com, n = reading.traced.path, len(reading.com)
+    a, b = reading.traced.plays
+    if b - a < 7:
+        return
+    step = max(1, round(reading.traced.apart))
+    y = com[a:b:step]
+    if len(y) < 7:
+        return
+    off = np.zeros(n)
+    middle = (4 * (y[1:-3] + y[3:-1]) - y[:-4] - y[4:]) / 6
+    at = a + step * np.arange(2, len(y) - 2)
+    off[at] = np.linalg.norm(y[2:-2] - middle, axis=1)
+    # the frames beside an odd one are pulled along by it: the worst counts
+    change = _contact_changes(reading)
+    quiet = ~(np.convolve(change, np.ones(4 * step + 1), mode="same") > 0)
+    off = np.where(quiet & ~reading.easing, off, 0.0)
+    changes = np.flatnonzero(change)
+    limit = bench.graded("jerk", 0.0)[1]
+    for x, z in runs(np.convolve(off > limit, np.ones(2 * step + 1), mode="same") > 0):
+        k = x + int(off[x:z].argmax())
+        frame = k + bench.first
+        force = off[k] * 1.5 / (reading.poses.dt * step) ** 2 / reading.g
+        near = ""
+        if len(changes):
+            closest = int(changes[np.abs(changes - k).argmin()]) + bench.first
+            near = f" The nearest change of contact is at frame {closest}, {frames(abs(closest - frame))} away."
+        says = (
+            f"Jerks by {off[k] * 100:.1f} cm at frame {frame}, some {force:.0f} body weights for a frame, with no "
+            f"contact to give them.{near}"
+        )
+        yield from bench.raised("jerk", off[k], frame, frame, says)
+
+
+def _contact_changes(reading) -> np.ndarray:
+    on = reading.footing.on
+    out = np.zeros(len(on), dtype=bool)
+    out[1:] = (on[1:] != on[:-1]).any(axis=1)
+    return out
+
+
+def evidence(finding: Finding, bench: Bench) -> Evidence:
+    """The vertical speed."""
+    return curve(finding, bench, "Vertical speed", "m/s", bench.reading.com_velocity[:, 1])
+
+
+KIND = Kind("jerk", GRADE, rule, evidence, order=120)

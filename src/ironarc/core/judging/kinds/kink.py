@@ -1,0 +1,72 @@
+"""Speed gained or lost between contact and flight. What a landing takes away is judged by its depth."""
+
+from collections.abc import Iterator
+
+import numpy as np
+
+from ironarc.core.judging.evidence import Evidence, curve
+from ironarc.core.judging.finding import SOUND, Bench, Finding
+from ironarc.core.judging.grade import SPEED, Grade
+from ironarc.core.judging.kind import Kind
+from ironarc.core.judging.on_flights import cause_of, judged
+from ironarc.core.reading.flights import Flight
+from ironarc.core.reading.impact import read_pushes
+
+KINK_FRAMES = 3
+TAKE_OFF_BW, LANDING_BW = 1.0, 2.0  # a push may change by this within a frame and be one
+
+GRADE = Grade(
+    "Kink at take-off or landing", 1.0, 2.0, "m/s",
+    "Speed gained or lost between two frames, beyond what a push changes in one; captured leaps show 0.2 at most.",
+    "Spread the change of speed over more frames of the push.", SPEED,
+)  # fmt: skip
+
+
+def rule(bench: Bench) -> Iterator[Finding]:
+    """Speed gained or lost between contact and flight. What a landing takes away is judged by its depth."""
+    short = {
+        p.flight.start for p in bench.reading.ask(read_pushes) if p.at_take_off and p.end - p.start + 1 < KINK_FRAMES
+    }
+    for flight in judged(bench):
+        # the speed of a push of two frames is anyone's guess
+        if flight.start not in short:
+            yield from _kink(bench, flight, True)
+        yield from _kink(bench, flight, False)
+
+
+def _kink(bench: Bench, flight: Flight, at_take_off: bool) -> Iterator[Finding]:
+    jump = flight.kink_take_off_ms if at_take_off else flight.kink_landing_ms
+    kink = float(np.linalg.norm(jump))
+    beyond = kink - (TAKE_OFF_BW if at_take_off else LANDING_BW) * bench.reading.g * bench.reading.poses.dt
+    if bench.graded("kink", beyond)[0] == SOUND:
+        return
+    push = f"{kink / (bench.reading.g * bench.reading.poses.dt):.0f} body weights"
+    more = (jump[1] > 0) == at_take_off  # the flight is the faster one: upwards at take-off, downwards at landing
+    if at_take_off and more:
+        says = (
+            f"Leaves with a jerk: {kink:.1f} m/s more than the push before it gave, a shove of {push} in one frame. "
+            "Start the push earlier or deeper, or take less height."
+        )
+    elif at_take_off:
+        says = (
+            f"Leaves with a jerk: {kink:.1f} m/s less than the push before it gave, a pull of {push} in one frame. "
+            "Push more gently, or take more height."
+        )
+    elif more:
+        # a body that hits the floor does lose its speed in a frame: the landing's depth is for its own rule to judge
+        return
+    else:
+        says = (
+            f"Lands with a jerk: it goes down {kink:.1f} m/s faster from contact than it fell, a pull of {push} in one "
+            "frame. Slow the first frames of the landing."
+        )
+    frame = flight.start if at_take_off else flight.end + 1
+    yield from bench.raised("kink", beyond, frame - 1, frame, says, cause=cause_of(flight))
+
+
+def evidence(finding: Finding, bench: Bench) -> Evidence:
+    """The vertical speed."""
+    return curve(finding, bench, "Vertical speed", "m/s", bench.reading.com_velocity[:, 1])
+
+
+KIND = Kind("kink", GRADE, rule, evidence, order=110)

@@ -1,0 +1,47 @@
+"""What several kinds of finding say of a contact gone wrong: their words, and how far a part is off its surface."""
+
+from collections.abc import Callable, Iterator
+
+import numpy as np
+
+from ironarc.core.judging.evidence import Evidence, curve, lines
+from ironarc.core.judging.finding import Bench, Finding
+from ironarc.core.reading.faults import ContactFault, contact_faults
+from ironarc.core.reading.skin import parts_of
+
+
+def raised_of(bench: Bench, kind: str, says: Callable[[ContactFault, str], str]) -> Iterator[Finding]:
+    """Every fault of a contact of one kind that is past its limit. says : of a fault, and what it is in words"""
+    for fault in bench.reading.ask(contact_faults):
+        if fault.kind == kind:
+            words = says(fault, fault.what.capitalize())
+            yield from bench.raised(
+                kind, fault.value_m, fault.start, fault.end, words, fault.what, f"{kind}-{fault.start}"
+            )
+
+
+def verb(fault: ContactFault, one: str) -> str:
+    """A verb for one part, or for several."""
+    many = fault.what == "feet" or fault.what.startswith("both ")
+    return {"passes": "pass"}.get(one, one[:-1]) if many else one
+
+
+def points_of(finding: Finding, bench: Bench) -> list[int]:
+    """Indices of the skin that a contact's finding is about; all of them for the whole body."""
+    skin = bench.reading.traced.track.skin
+    parts = parts_of(skin, bench.reading.poses.rig.names)
+    word = finding.part.removeprefix("both ")
+    plain = {"feet": "foot", "hands": "hand"}.get(
+        word, word.removesuffix("s") if finding.part.startswith("both") else word
+    )
+    found = [i for name, points in parts.items() if name.endswith(plain) for i in points]
+    return found or list(range(len(skin.points)))
+
+
+def gap_of(finding: Finding, bench: Bench) -> Evidence:
+    """How far the part is over what it should lie on, less than 0 inside."""
+    away = np.stack([s.away for s in bench.reading.surfaces.values()]).min(axis=0)[:, points_of(finding, bench)]
+    lowest = np.where(np.isfinite(away), away, np.nan)
+    gap = np.nanmin(np.where(np.isfinite(away).any(axis=1, keepdims=True), lowest, 0.0), axis=1) * 100
+    times = 100 if finding.kind == "hover" else -100
+    return curve(finding, bench, "Over the surface", "cm", gap, None, lines(bench, finding.kind, times))

@@ -1,0 +1,48 @@
+"""What several kinds of finding say of a flight: which can be judged, what belongs together, its height's curve."""
+
+import numpy as np
+
+from ironarc.core.judging.evidence import Evidence, curve
+from ironarc.core.judging.finding import Bench, Finding, Limits
+from ironarc.core.reading.asked import gravity_arc
+from ironarc.core.reading.flights import Flight, allowed_frames
+from ironarc.core.settings import SETTINGS
+
+
+def cause_of(flight: Flight) -> str:
+    """What findings of one flight that come of its path and timing are known by together."""
+    return f"flight-{flight.start}"
+
+
+def can_judge(flight: Flight, g: float, limits: Limits) -> bool:
+    """False for a flight whose own error leaves even a cracked hang time open; it says nothing then."""
+    return SETTINGS["hang_errors"].value * flight.implied_g_se < limits["hang"].cracked * g
+
+
+def judged(bench: Bench) -> list[Flight]:
+    return [f for f in bench.reading.flights if can_judge(f, bench.reading.g, bench.limits)]
+
+
+def flight_at(finding: Finding, bench: Bench) -> Flight | None:
+    """The flight that a finding lies on or beside."""
+    return next((f for f in bench.reading.flights if f.start <= finding.end + 1 and f.end >= finding.start - 1), None)
+
+
+def height_of(finding: Finding, bench: Bench) -> Evidence:
+    """The center of gravity's height, and the arc that gravity asks for."""
+    reading = bench.reading
+    height = (reading.com[:, 1] - reading.floor_m) * 100
+    wanted = np.full(len(height), np.nan)
+    flight = flight_at(finding, bench)
+    numbers = []
+    if flight is not None:
+        span = slice(flight.start - bench.first, flight.end - bench.first + 1)
+        wanted[span] = (gravity_arc(reading, flight)[:, 1] - reading.floor_m) * 100
+        error = f" ± {flight.implied_g_se:.2f}" if flight.hang_frames > 3 else ""
+        numbers = [
+            ("Frames in the air", f"{flight.hang_frames}"),
+            ("Frames that rise and drop allow", f"{allowed_frames(flight, reading.g, reading.poses.fps):.1f}"),
+            ("Gravity as the path has it", f"{flight.implied_g:.2f}{error} m/s²"),
+            ("Off the arc at most", f"{flight.arc_max_m * 100:.1f} cm"),
+        ]
+    return curve(finding, bench, "Center of gravity over the floor", "cm", height, wanted, (), numbers)
