@@ -1,16 +1,20 @@
 """The command line, as a shell uses it."""
 
 import csv
+import io
 import json
 import re
 import subprocess
 import sys
+from contextlib import redirect_stderr, redirect_stdout
+from dataclasses import dataclass
 from pathlib import Path
 
 import numpy as np
 import pytest
 
 import ironarc
+from ironarc.cli import main
 from ironarc.core.document.take_home import motion_file
 from ironarc.core.figure.weighing import Weighing, weighing_to_plain
 from ironarc.core.formats import bvh
@@ -29,8 +33,37 @@ def files(tmp_path_factory):
     return folder
 
 
-def run(*args):
+@dataclass(frozen=True)
+class Done:
+    """What a command printed, and how it ended."""
+
+    returncode: int
+    stdout: str
+    stderr: str
+
+
+def run(*args) -> Done:
+    """A command in this process, which starting one for each would take most of the time of these tests."""
+    with redirect_stdout(io.StringIO()) as out, redirect_stderr(io.StringIO()) as err:
+        try:
+            code = main([str(arg) for arg in args])
+        except SystemExit as ended:  # as argparse ends what it can't read
+            code = ended.code
+    return Done(code, out.getvalue(), err.getvalue())
+
+
+def shell(*args) -> subprocess.CompletedProcess:
+    """A command in a process of its own, as a shell runs it."""
     return subprocess.run([sys.executable, "-m", "ironarc.cli", *map(str, args)], capture_output=True, text=True)
+
+
+def test_a_shell_gets_output_messages_and_status(files):
+    cracked, refused, wrong = shell("read", files / "gap.bvh"), shell("read", files / "bad.bvh"), shell("dance")
+    assert (cracked.returncode, cracked.stdout) == (1, run("read", files / "gap.bvh").stdout)
+    assert cracked.stderr == ""
+    assert (refused.returncode, refused.stdout, refused.stderr) == (2, "", run("read", files / "bad.bvh").stderr)
+    assert wrong.returncode == 2
+    assert "Traceback" not in refused.stderr + wrong.stderr
 
 
 def test_read_prints_a_summary_and_its_status_is_the_grade(files):
@@ -43,7 +76,7 @@ def test_read_prints_a_summary_and_its_status_is_the_grade(files):
 
 
 @pytest.mark.parametrize(
-    "args", [("read", "bad.bvh"), ("read", "missing.bvh"), ("true", "bad.bvh", "-o", "x", "--fix", "arc")]
+    "args", [("read", "bad.bvh"), ("read", "missing.bvh"), ("true", "bad.bvh", "-o", "x.bvh", "--fix", "arc")]
 )
 def test_what_can_not_be_read_is_one_line_and_status_2(files, args):
     done = run(*(files / a if a.endswith(".bvh") else a for a in args))
@@ -214,6 +247,39 @@ def test_convert_gives_every_value_back(files, tmp_path):
     assert after.rig == before.rig
     for key, column in before.columns.items():
         np.testing.assert_allclose(after.columns[key].values, column.values, atol=1e-6)
+
+
+def test_a_format_that_is_not_known_is_refused_and_nothing_is_written(files, tmp_path):
+    for command in (("convert", files / "gap.bvh", tmp_path / "out.tsv"),
+                    ("true", files / "gap.bvh", "-o", tmp_path / "out.tsv", "--fix", "arc")):  # fmt: skip
+        done = run(*command)
+        assert done.returncode == 2
+        assert "out.tsv has no ending of a motion that can be read and written here: .bvh." in done.stderr
+    (tmp_path / "in.tsv").write_text("1 2 3")
+    assert "in.tsv has no ending of a motion" in run("read", tmp_path / "in.tsv").stderr
+    assert [path.name for path in tmp_path.iterdir()] == ["in.tsv"]
+
+
+@pytest.mark.parametrize(
+    "option",
+    [("--mass", "0"), ("--mass", "²"), ("--g", "1e-300"), ("--g", "nan"), ("--floor", "inf"), ("--span", "²-9")],
+)
+def test_numbers_that_can_not_be_are_refused_at_once(files, tmp_path, option):
+    command = ("true", files / "gap.bvh", "-o", tmp_path / "o.bvh", "--fix", "arc")
+    done = run(*command, *option)
+    assert (done.returncode, option[0] in done.stderr) == (2, True)
+
+
+@pytest.mark.parametrize(
+    "broken",
+    ['{"judging": 1, "limits": {"kink": [1, Infinity]}}', '{"judging": 1, "left": [{"kind": "arc", "start": Infinity}]}',
+     '{"judging": 1, "left": [{"kind": "arc", "start": 1e400, "end": 2, "reason": ""}]}', '{"judging": 1, "limits": []}',
+     "[" * 100_000, '{"judging": 1, "left": [3]}'],
+)  # fmt: skip
+def test_a_judging_file_that_is_broken_anywhere_is_said(files, tmp_path, broken):
+    (tmp_path / "j.json").write_text(broken)
+    done = run("read", files / "gap.bvh", "--judging", tmp_path / "j.json")
+    assert (done.returncode, "j.json" in done.stderr) == (2, True)
 
 
 def test_an_output_that_can_not_be_written_is_said(files):

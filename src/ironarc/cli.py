@@ -20,6 +20,7 @@ from ironarc.core.errors import FileError, IronArcError
 from ironarc.core.figure.segments import BUILDS
 from ironarc.core.figure.units import UNITS
 from ironarc.core.figure.weighing import Weighing, fitted, weighing_from_plain
+from ironarc.core.formats import FORMATS, ending_of
 from ironarc.core.judging import CRACKED, STRAINED, grade_of, judge
 from ironarc.core.judging.judge import match
 from ironarc.core.judging.judging_json import with_judging
@@ -53,8 +54,8 @@ def _parser() -> argparse.ArgumentParser:
         prog="ironarc", description="Measures a motion against body physics, and trues it."
     )
     commands = parser.add_subparsers(dest="command", required=True)
-    read = commands.add_parser("read", help="print what the physics says of BVH files")
-    read.add_argument("files", type=Path, nargs="+", metavar="file", help="files, or folders to look through for .bvh")
+    read = commands.add_parser("read", help="print what the physics says of files of motion")
+    read.add_argument("files", type=Path, nargs="+", metavar="file", help="files, or folders to look through")
     form = read.add_mutually_exclusive_group()
     form.add_argument("--json", action="store_true", help="the whole reading as JSON, one line a file")
     form.add_argument("--csv", action="store_true", help="one row a frame, of one file")
@@ -65,7 +66,7 @@ def _parser() -> argparse.ArgumentParser:
     )  # fmt: skip
     _add_figure_options(read)
     read.set_defaults(run=_read)
-    true = commands.add_parser("true", help="write a corrected BVH file")
+    true = commands.add_parser("true", help="write a corrected file")
     true.add_argument("file", type=Path)
     true.add_argument("-o", "--output", type=Path, required=True)
     flags = ", ".join(found.flag for found in truing.CORRECTIONS.values())
@@ -78,7 +79,7 @@ def _parser() -> argparse.ArgumentParser:
     true.add_argument("--json", action="store_true", help="what was done and what is left, as JSON")
     _add_figure_options(true)
     true.set_defaults(run=_true)
-    convert = commands.add_parser("convert", help="read a BVH file and write it back")
+    convert = commands.add_parser("convert", help="read a file and write it, also in another format")
     convert.add_argument("file", type=Path)
     convert.add_argument("output", type=Path)
     convert.set_defaults(run=_convert)
@@ -143,7 +144,9 @@ def _load(args, path: Path) -> Shot:
     if hasattr(args, "mass"):
         figure = {"weighing": Weighing(args.mass, BUILDS[args.build]), "g": args.g, "floor_m": args.floor}
     try:
-        shot = shot_from_file(data, path.stem, path.name, scale_to_m=UNITS[unit] if unit else None, **figure)
+        shot = shot_from_file(
+            data, path.stem, path.name, scale_to_m=UNITS[unit] if unit else None, format=ending_of(path.name), **figure
+        )
     except FileError as error:
         raise file_error(error, path.name) from error
     return _weighed(shot, args.weighing) if getattr(args, "weighing", None) else shot
@@ -201,14 +204,15 @@ def _read(args) -> int:
 
 
 def _found(files: list[Path]) -> Iterator[Path]:
-    """The files that are asked for; of a folder every .bvh in it and below, in order."""
+    """The files that are asked for; of a folder every motion in it and below, in order."""
     for path in files:
         if not path.is_dir():
             yield path
             continue
-        inside = sorted(p for p in path.rglob("*") if p.suffix.lower() == ".bvh" and p.is_file())
+        inside = sorted(p for p in path.rglob("*") if p.suffix.lower().lstrip(".") in FORMATS and p.is_file())
         if not inside:
-            raise FileError(f"There is no .bvh file in {path}.")
+            known = " or ".join(f".{ending}" for ending in FORMATS)
+            raise FileError(f"There is no {known} file in {path}.")
         yield from inside
 
 
@@ -268,8 +272,9 @@ def summary(shot: Shot, reading: Reading) -> str:
 
 
 def _true(args) -> int:
+    ending = ending_of(args.output.name)  # before anything is worked out
     made = plan.carry_out(see(_load(args, args.file)), args.fix, args.span)
-    _write(args.output, motion_file(made.seen.shot))
+    _write(args.output, motion_file(made.seen.shot, format=ending))
     print(json.dumps(_plan_to_plain(made)) if args.json else _plan_table(made, args.output))
     return _status(made.seen)
 
@@ -308,7 +313,8 @@ def _plan_to_plain(made: plan.Made) -> dict:
 
 
 def _convert(args) -> int:
-    _write(args.output, motion_file(_load(args, args.file)))
+    ending = ending_of(args.output.name)
+    _write(args.output, motion_file(_load(args, args.file), format=ending))
     return 0
 
 

@@ -77,12 +77,14 @@ test("the trestle takes whole plots, or as much as there is", () => {
 });
 
 test("what is dropped is told by its name, and what can't be taken is refused in words", () => {
-  assert.equal(kindOfFiles([{ name: "Hop.BVH", size: 9 }]).kind, "motion");
-  assert.equal(kindOfFiles([{ name: "a_1.png", size: 9 }, { name: "a_2.png", size: 9 }]).kind, "reference");
-  assert.equal(kindOfFiles([{ name: "heavy.json", size: 9 }]).kind, "weighing");
-  assert.match(kindOfFiles([{ name: "notes.txt", size: 9 }]).refused, /notes.txt can't be brought in here/);
-  assert.match(kindOfFiles([{ name: "hop.mp4", size: 1e9 }]).refused, /larger than 64 MB/);
-  assert.match(kindOfFiles([{ name: "a.bvh", size: 1 }, { name: "b.bvh", size: 1 }]).refused, /These 2 files/);
+  const MOTIONS = { endings: ["bvh", "abc"], words: "BVH or ABC" };
+  assert.equal(kindOfFiles([{ name: "hop.abc", size: 9 }], MOTIONS).kind, "motion");
+  assert.equal(kindOfFiles([{ name: "Hop.BVH", size: 9 }], MOTIONS).kind, "motion");
+  assert.equal(kindOfFiles([{ name: "a_1.png", size: 9 }, { name: "a_2.png", size: 9 }], MOTIONS).kind, "reference");
+  assert.equal(kindOfFiles([{ name: "heavy.json", size: 9 }], MOTIONS).kind, "weighing");
+  assert.match(kindOfFiles([{ name: "notes.txt", size: 9 }], MOTIONS).refused, /notes.txt can't be brought in here/);
+  assert.match(kindOfFiles([{ name: "hop.mp4", size: 1e9 }], MOTIONS).refused, /larger than 64 MB/);
+  assert.match(kindOfFiles([{ name: "a.bvh", size: 1 }, { name: "b.bvh", size: 1 }], MOTIONS).refused, /These 2 files/);
 });
 
 test("what is tried stands beside what is, number by number", () => {

@@ -9,11 +9,12 @@ from flask.json.provider import DefaultJSONProvider
 from flask_wtf import CSRFProtect
 from sqlalchemy.orm import sessionmaker
 
+from ironarc.core.formats import FORMATS
 from ironarc.core.judging.grades import GRADES
 from ironarc.media import MOST_PICTURES
 from ironarc.store.database import connect
 from ironarc.web import bench, block, bring_in, errors, export, house, planner, security, true, waiting, weighings, yard
-from ironarc.web.asked import AddressConverter, IdConverter
+from ironarc.web.asked import AddressConverter, IdConverter, motion_words
 from ironarc.web.cards import Cards
 from ironarc.web.icons import icon
 from ironarc.web.variants import Variants
@@ -65,7 +66,10 @@ def create_app(secret_key: str, database_url: str | None = None, port: int = 0) 
     waiting.install(app)
     CSRFProtect(app)
     errors.install(app)
-    app.jinja_env.globals |= {"icon": icon, "shipped": shipped}
+    app.jinja_env.globals |= {
+        "icon": icon, "shipped": shipped, "motions": list(FORMATS.values()), "motion_words": motion_words(),
+        "motion_accepts": ",".join(f".{ending}" for ending in FORMATS),
+    }  # fmt: skip
     app.get_send_file_max_age = lambda name: FOREVER_S if request.args.get("v") else None
     app.jinja_env.filters["finding_label"] = lambda kind: GRADES[kind].label
     app.jinja_env.filters["length_of"] = lambda values: sum(v * v for v in values) ** 0.5

@@ -9,6 +9,7 @@ from pydantic import TypeAdapter
 from werkzeug.routing import BaseConverter, IntegerConverter
 
 from ironarc.core.errors import EditError, IronArcError
+from ironarc.core.formats import FORMATS
 from ironarc.core.settings import MAX_NUMBER
 from ironarc.core.whole_numbers import whole_number
 
@@ -81,6 +82,11 @@ def check_text(text: str, what: str) -> str:
 def file_name(name: str) -> str:
     """A file's own name, without any folder."""
     return check_text(PurePath(name.replace("\\", "/")).name, "The file's name")
+
+
+def motion_words() -> str:
+    """The formats that a motion can come in, in words."""
+    return " or ".join(known.word for known in FORMATS.values())
 
 
 def asked_frame(name: str) -> int | None:

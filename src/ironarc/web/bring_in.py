@@ -8,11 +8,12 @@ from ironarc.core.edits import AddItem
 from ironarc.core.edits.bring_in import file_error, performer_from_file
 from ironarc.core.edits.commands.scene import add_reference
 from ironarc.core.errors import EditError, FileError
+from ironarc.core.formats import ending_of
 from ironarc.core.scene.reference import Reference
 from ironarc.core.whole_numbers import whole_number
 from ironarc.media import look
 from ironarc.store import files
-from ironarc.web.asked import file_name
+from ironarc.web.asked import file_name, motion_words
 from ironarc.web.bench import apply_edit
 
 pages = Blueprint("bring_in", __name__, url_prefix="/shots/<id:shot_id>")
@@ -33,15 +34,16 @@ def _number(name: str) -> int:
 
 @pages.post("/performers")
 def performer(shot_id: int):
-    """A BVH file becomes one more performer."""
+    """A file of motion becomes one more performer."""
     uploads = _uploads()
     if not uploads:
-        raise FileError("No file was chosen. Choose a BVH file.")
+        raise FileError(f"No file was chosen. Choose a {motion_words()} file.")
     name, data = uploads[0]
 
     def make(seen):
         try:
-            joined = performer_from_file(data, PurePath(name).stem[:60] or "Performer", seen.shot)
+            stem = PurePath(name).stem[:60] or "Performer"
+            joined = performer_from_file(data, stem, seen.shot, ending_of(name))
         except FileError as error:
             raise file_error(error, name) from error
         return AddItem(joined)

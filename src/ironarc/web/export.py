@@ -5,12 +5,14 @@ import re
 from flask import Blueprint, Response, request
 
 from ironarc.core.document.take_home import motion_file
+from ironarc.core.formats import FORMATS
 from ironarc.core.judging.judging_json import judging_to_plain
 from ironarc.core.judging.reading_csv import reading_to_csv
 from ironarc.core.judging.reading_json import readings_to_plain
 from ironarc.core.judging.reading_json_older import reading_to_plain_1, reading_to_plain_2
 from ironarc.core.truing import settles
 from ironarc.store import house
+from ironarc.store.errors import NotFound
 from ironarc.web.asked import asked_frame
 from ironarc.web.bench import read_performers
 from ironarc.web.keeping import plain_json
@@ -30,13 +32,16 @@ def download(name: str, data: bytes, ending: str, mimetype: str) -> Response:
     )
 
 
-@pages.get("/r/<id:revision>/export.bvh")
-def export_bvh(shot_id: int, revision: int):
+@pages.get("/r/<id:revision>/export.<ending>")
+def export_motion(shot_id: int, revision: int, ending: str):
+    """One performer's motion, in any format there is."""
+    if ending not in FORMATS:
+        raise NotFound(f"Motion can't be written as .{ending[:20]}; it can as {', '.join(FORMATS)}.")
     with open_session() as session:
         seen = see(session, shot_id, revision, who=request.args.get("who", ""))
-    data = motion_file(seen.shot, asked_frame("from"), asked_frame("to"), seen.performer.id)
+    data = motion_file(seen.shot, asked_frame("from"), asked_frame("to"), seen.performer.id, ending)
     name = f"{seen.shot.name} {seen.performer.name}" if len(seen.shot.performers) > 1 else seen.shot.name
-    return download(name, data, "bvh", "text/plain")
+    return download(name, data, ending, FORMATS[ending].media_type)
 
 
 @pages.get("/r/<id:revision>/export.json")

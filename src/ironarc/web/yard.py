@@ -9,8 +9,9 @@ from ironarc.core.document import Shot
 from ironarc.core.document.stock import STANDING, stock_performer
 from ironarc.core.edits.bring_in import file_error, shot_from_file
 from ironarc.core.errors import FileError
+from ironarc.core.formats import ending_of
 from ironarc.store import shots
-from ironarc.web.asked import file_name
+from ironarc.web.asked import file_name, motion_words
 from ironarc.web.picture import card_picture
 
 pages = Blueprint("yard", __name__)
@@ -33,13 +34,14 @@ def yard():
 
 @pages.post("/shots")
 def bring_in():
-    """A BVH file becomes a shot; a file that can't be read leaves nothing behind."""
+    """A file of motion becomes a shot; a file that can't be read leaves nothing behind."""
     upload = request.files.get("file")
     if upload is None or not upload.filename:
-        raise FileError("No file was chosen. Choose a BVH file, or drop one on the page.")
+        raise FileError(f"No file was chosen. Choose a {motion_words()} file, or drop one on the page.")
     name = file_name(upload.filename)
     try:
-        shot = shot_from_file(upload.read(), PurePath(name).stem[:60] or "Untitled", name)
+        stem = PurePath(name).stem[:60] or "Untitled"
+        shot = shot_from_file(upload.read(), stem, name, format=ending_of(name))
     except FileError as error:
         raise file_error(error, name) from error
     with current_app.extensions["sessions"]() as session:

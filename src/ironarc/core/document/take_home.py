@@ -4,12 +4,12 @@ import numpy as np
 
 from ironarc.core.document.shot import Shot
 from ironarc.core.errors import EditError
-from ironarc.core.formats import FORMATS
+from ironarc.core.formats import FORMATS, USUAL
 from ironarc.core.motion.write import channel_rows
 
 
 def motion_file(
-    shot: Shot, first: int | None = None, last: int | None = None, performer_id: str = "", format: str = "bvh"
+    shot: Shot, first: int | None = None, last: int | None = None, performer_id: str = "", format: str = USUAL
 ) -> bytes:
     """One performer (the first for "") as a file, everything written in, over frames first … last of the shot.
 

@@ -8,7 +8,7 @@ from ironarc.core.document import Performer, Shot
 from ironarc.core.errors import FileError
 from ironarc.core.figure.units import guess_scale
 from ironarc.core.figure.weighing import Weighing
-from ironarc.core.formats import FORMATS, FileMotion
+from ironarc.core.formats import FORMATS, USUAL, FileMotion
 from ironarc.core.motion.layers import BROUGHT_IN, REPLACES, Layer
 from ironarc.core.motion.retime import retime_layers
 from ironarc.core.reading.shot import settled
@@ -28,7 +28,7 @@ def shot_from_file(
     weighing: Weighing | None = None,
     g: float = GRAVITY_MS2,
     floor_m: float | None = None,
-    format: str = "bvh",
+    format: str = USUAL,
 ) -> Shot:
     """A shot from a file, its motion a base layer with a value on every frame.
 
@@ -60,7 +60,7 @@ def _performer_of(motion: FileMotion, name: str, scale_to_m: float | None, weigh
     return performer
 
 
-def performer_from_file(data: bytes, name: str, shot: Shot, format: str = "bvh") -> Performer:
+def performer_from_file(data: bytes, name: str, shot: Shot, format: str = USUAL) -> Performer:
     """A performer for `shot` from a file: its seconds are kept at the shot's rate, from the shot's first frame."""
     motion = FORMATS[format].parse(data)
     own = rate_of(motion.frame_time_s)

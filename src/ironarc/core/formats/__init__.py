@@ -1,8 +1,24 @@
-"""Open file formats: one module a format, one registry."""
+"""Open file formats of motion: one module a format, whose `FORMAT` is known by being in this folder. Shell, pages, drop
+and downloads read this registry; nothing else names a format."""
 
-from ironarc.core.formats import bvh
-from ironarc.core.formats.motion import FileMotion, Format
+from importlib import import_module
+from pkgutil import iter_modules
 
-FORMATS = {"bvh": Format("BVH", "bvh", bvh.parse, bvh.write)}
+from ironarc.core.errors import FileError
+from ironarc.core.formats.format import FileMotion, Format
 
-__all__ = ["FORMATS", "FileMotion", "Format"]
+_MODULES = [import_module(f"{__name__}.{module.name}") for module in iter_modules(__path__) if module.name != "format"]
+FORMATS: dict[str, Format] = {module.FORMAT.ending: module.FORMAT for module in _MODULES}
+USUAL = "bvh"  # what is written where nobody says
+
+
+def ending_of(name: str) -> str:
+    """The ending of a file's name, of those that can be read and written. FileError for any other."""
+    ending = name.rsplit(".", 1)[-1].lower() if "." in name else ""
+    if ending not in FORMATS:
+        known = ", ".join(f".{known}" for known in FORMATS)
+        raise FileError(f"{name[-60:]} has no ending of a motion that can be read and written here: {known}.")
+    return ending
+
+
+__all__ = ["FORMATS", "USUAL", "FileMotion", "Format", "ending_of"]

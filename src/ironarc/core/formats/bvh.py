@@ -19,7 +19,7 @@ import numpy as np
 from ironarc.core.columns import Dense
 from ironarc.core.errors import FileError
 from ironarc.core.figure.rig import POSITION_CHANNELS, ROTATION_CHANNELS, EndSite, Joint, Rig
-from ironarc.core.formats.motion import FileMotion
+from ironarc.core.formats.format import FileMotion, Format
 from ironarc.core.settings import MAX_FRAMES, MAX_FRAMES_X_JOINTS, MAX_JOINTS, MAX_NUMBER
 from ironarc.core.whole_numbers import whole_number
 
@@ -356,3 +356,6 @@ def write(rig: Rig, table: np.ndarray, frame_time_s: float) -> bytes:
     lines += ["MOTION", f"Frames: {len(table)}", f"Frame Time: {frame_time_s:.10g}"]
     rows = "\n".join(" ".join(map("{:.6f}".format, row)) for row in table.tolist())
     return ("\n".join(lines) + "\n" + rows + "\n").encode()
+
+
+FORMAT = Format("BVH", "bvh", "text/plain", parse, write)

@@ -29,5 +29,6 @@ class Format:
 
     word: str
     ending: str
+    media_type: str
     parse: Callable[[bytes], FileMotion]
     write: Callable[[Rig, np.ndarray, float], bytes]
