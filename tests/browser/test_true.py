@@ -151,7 +151,7 @@ def test_what_waits_is_cancelled_and_the_bench_stays_usable(person, session, hop
     assert stands(session, hop).performer.corrections == ()
 
 
-def test_a_quick_look_and_a_pose_that_is_wanted(person, session, hop):
+def test_a_quick_look_and_a_pose_that_is_wanted(person, hop, worker):
     person.open_shot(hop, "?step=true&frame=33")
     person.click("[data-true='keep-this']")
     assert person.one("#span-form [name='keep']").get_property("value") == "33"
@@ -165,7 +165,7 @@ def test_a_quick_look_and_a_pose_that_is_wanted(person, session, hop):
     end = person.one("#span-form [name='end']")
     end.clear()
     end.send_keys("41", Keys.ENTER)
-    person.sees("#bench-message", "No contact is confirmed from 34 to 41")
+    person.sees("#work-says", "No contact is confirmed from 34 to 41")
 
 
 def test_from_the_punch_list_in_read_to_all_its_ways(person, hop):

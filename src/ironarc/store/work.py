@@ -92,11 +92,13 @@ def look(session: Session, work_id: int) -> WorkRow:
 def stop(session: Session, work_id: int) -> str:
     """Asks for work to be stopped; what waits, or has lost its worker, is stopped at once. Returns its state then."""
     look(session, work_id)
-    lost = WorkRow.moved_at < now() - DEAD
-    at_once = (WorkRow.state == WAITING) | (WorkRow.state.in_((WORKING, STOPPING)) & lost)
-    mine = WorkRow.id == work_id
-    session.execute(update(WorkRow).where(mine, at_once).values(state=STOPPED, says=STOPPED_SAYS, moved_at=now()))
-    session.execute(update(WorkRow).where(mine, WorkRow.state == WORKING).values(state=STOPPING, says="Stopping."))
+    mine, lost = WorkRow.id == work_id, WorkRow.moved_at < now() - DEAD
+    for of, state, says in (
+        (WorkRow.state == WAITING, STOPPED, "Stopped before it began."),
+        (WorkRow.state.in_((WORKING, STOPPING)) & lost, STOPPED, STOPPED_SAYS),
+        (WorkRow.state == WORKING, STOPPING, "Stopping."),
+    ):
+        session.execute(update(WorkRow).where(mine, of).values(state=state, says=says, moved_at=now()))
     session.commit()
     return look(session, work_id).state
 
