@@ -56,7 +56,8 @@ def test_reading_and_commands_ask_whether_to_go_on():
     [
         ("on_steps", {"start": 1, "end": 2000, "step": 2}), ("on_steps", {"start": -3, "end": 20, "step": 2}),
         ("copy_pose", {"frame": 1, "to": (2000,)}), ("copy_pose", {"frame": 0, "to": (3,)}),
-        ("delete_keys", {"frames": (1, 99_999)}), ("ease_span", {"start": 1, "end": 500, "leaves": 1.0, "arrives": 1.0}),
+        ("delete_keys", {"frames": (1, 99_999)}),
+        ("ease_span", {"start": 1, "end": 500, "leaves": 1.0, "arrives": 1.0}),
         ("roll_foot", {"side": "left", "start": 1, "to_ball": 5, "to_toe": 9, "end": 900}),
         ("set_contact", {"part": "left foot", "surface": "floor", "start": 1, "end": 500}),
         ("move_keys", {"frames": tuple(range(1, 500)), "by": 1}),
