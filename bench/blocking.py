@@ -10,7 +10,8 @@ from dataclasses import replace
 import numpy as np
 from sqlalchemy.orm import Session
 
-from bench.pages import times_ms
+from bench import size
+from bench.pages import p95, times_ms
 from ironarc.core import rotation
 from ironarc.core.columns import Dense
 from ironarc.core.document import Shot
@@ -22,8 +23,8 @@ from ironarc.store.database import connect
 from tests.browser.conftest import Served
 from tests.conftest import demo, temporary_database
 
-DRAGS = 200
-LONG = 10_000
+DRAGS, COMMITS, EVALUATIONS = size(200, 2), size(40, 2), size(30, 2)
+LONG = size(10_000, 300)
 HEADERS = {"Content-Type": "application/json"}
 
 
@@ -74,7 +75,7 @@ class Drag:
 
 
 def told(what: str, took: list[float]) -> None:
-    print(f"{what}: median {statistics.median(took):.0f} ms, p95 {took[int(len(took) * 0.95)]:.0f} ms")
+    print(f"{what}: median {statistics.median(took):.0f} ms, p95 {p95(took):.0f} ms")
 
 
 def main() -> None:
@@ -83,7 +84,7 @@ def main() -> None:
         engine = connect(url)
         with Session(engine) as session:
             ids = {"two performers, four pins": (shots.create(session, pair()), 20)}
-            ids[f"a capture of {LONG:,} frames"] = (shots.create(session, long_capture(LONG)), 5000)
+            ids[f"a capture of {LONG:,} frames"] = (shots.create(session, long_capture(LONG)), LONG // 2)
             revisions = {i: shots.standing(session, i).revision for i, _ in ids.values()}
         engine.dispose()
         served = Served(url)
@@ -97,7 +98,10 @@ def main() -> None:
         served.stop()
     pinned = pair()
     frames = pinned.frame_numbers()
-    told("240 frames evaluated, four pins on all of them", times_ms(lambda: pinned.poses("performer1", frames), 30))
+    told(
+        "240 frames evaluated, four pins on all of them",
+        times_ms(lambda: pinned.poses("performer1", frames), EVALUATIONS),
+    )
 
 
 def commit(served: Served, shot_id: int, frame: int, revisions: dict[int, int]) -> None:
@@ -119,7 +123,7 @@ def commit(served: Served, shot_id: int, frame: int, revisions: dict[int, int]) 
         for name in (*asked, *(f"motion.f32?who={who}" for who in ("performer1", "performer2"))):
             assert client.get(f"{at}/{name}").status_code == 200
 
-    told("a pose kept, and everything shown anew", times_ms(keep, 40))
+    told("a pose kept, and everything shown anew", times_ms(keep, COMMITS))
 
 
 if __name__ == "__main__":

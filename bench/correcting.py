@@ -4,12 +4,13 @@ what a whole span takes to be solved, what ten corrections cost the evaluator, a
 
 import statistics
 import sys
-import time
 from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
 
+from bench import size
+from bench.pages import p95, times_ms
 from ironarc.core.document import Shot
 from ironarc.core.edits.bring_in import shot_from_file
 from ironarc.core.edits.rate import KEEP_SECONDS, at_rate
@@ -21,7 +22,7 @@ from ironarc.core.truing.corrections import whole
 from tests.conftest import demo
 from tests.figures import bake_shot, changed_poses, dense_shot
 
-RUNS = 25
+RUNS = size(25, 1)
 FLIGHT = {
     "arc by height": ("Gap hop", "true_arc(frame=37)"), "arc by time": ("Gap hop", "true_arc(frame=37,hang=12)"),
     "arc by time, worked out": ("Gap hop", "true_arc(frame=37,hang=12,hold=True)"),
@@ -29,18 +30,8 @@ FLIGHT = {
 }  # fmt: skip
 
 
-def times_ms(run, count: int = RUNS) -> list[float]:
-    out = []
-    for _ in range(count):
-        start = time.perf_counter()
-        run()
-        out.append(1000 * (time.perf_counter() - start))
-    return sorted(out)
-
-
 def told(name: str, times: list[float]) -> None:
-    p95 = times[min(int(0.95 * len(times)), len(times) - 1)]
-    print(f"{name:<58} median {statistics.median(times):>7.1f} ms   p95 {p95:>7.1f} ms", flush=True)
+    print(f"{name:<58} median {statistics.median(times):>7.1f} ms   p95 {p95(times):>7.1f} ms", flush=True)
 
 
 def previews() -> None:
@@ -52,22 +43,22 @@ def previews() -> None:
             after = propose(seen, wanted).edit.apply(shot)
             read_shot(after, seen.reading.body)
 
-        told(f"{name}, proposed and read, {shot.frames} frames", times_ms(preview))
+        told(f"{name}, proposed and read, {shot.frames} frames", times_ms(preview, RUNS))
 
 
 def spans() -> None:
     fine = at_rate(demo("somersault"), 24 * 240 / 64, KEEP_SECONDS)
-    for shot, options in ((demo("somersault"), whole.Options(3, 62)), (fine, whole.Options(3, 242))):
+    for shot, options in ((demo("somersault"), whole.Options(3, 62)), (fine, whole.Options(3, size(242, 62)))):
         seen = see(shot)
         _, task = whole.asked(seen, options)
         solved = solve_span(task)
         n = options.end - options.start + 1
         joints, left = len(seen.performer.rig), solved.left.max()
         words = f"span of {n} frames x {joints} joints, {solved.passes} passes, {left:.3f} bw left"
-        told(words, times_ms(lambda task=task: solve_span(task), 3))
+        told(words, times_ms(lambda task=task: solve_span(task), size(3, 1)))
     seen = see(demo("somersault"))
     _, task = whole.asked(seen, whole.Options(3, 62))
-    told("a quick look at 60 frames", times_ms(lambda: solve_span(task, None, whole.QUICK_PASSES, 3e-3), 9))
+    told("a quick look at 60 frames", times_ms(lambda: solve_span(task, None, whole.QUICK_PASSES, 3e-3), size(9, 1)))
 
 
 def ten_corrections() -> None:
@@ -78,7 +69,10 @@ def ten_corrections() -> None:
     motion = replace(p, layers=(*p.layers, *copies)).motion
     frames = np.arange(1, 241)
     evaluate(motion, frames, shot.frame_time_s)
-    told("240 frames with ten corrections, evaluated", times_ms(lambda: evaluate(motion, frames, shot.frame_time_s)))
+    told(
+        "240 frames with ten corrections, evaluated",
+        times_ms(lambda: evaluate(motion, frames, shot.frame_time_s), RUNS),
+    )
 
 
 def lifted(path: Path) -> None:

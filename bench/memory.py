@@ -5,6 +5,7 @@ import sys
 
 from sqlalchemy.orm import Session
 
+from bench import size
 from bench.pages import times_ms
 from bench.reading import clip
 from ironarc.store import shots
@@ -12,7 +13,7 @@ from ironarc.store.database import connect
 from ironarc.web.app import create_app
 from tests.conftest import temporary_database
 
-FRAMES, JOINTS, EDITS = 20_000, 60, 50
+FRAMES, JOINTS, EDITS = size(20_000, 200), 60, size(50, 2)
 
 
 def main() -> None:
@@ -36,6 +37,7 @@ def main() -> None:
                 client.get(f"/shots/{shot_id}/r/{revision}/{name}")
 
         took = times_ms(edit, EDITS)
+        app.extensions["engine"].dispose()
         peak = resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024
         print(
             f"{EDITS} edits, {frames} frames x {joints} joints: {took[EDITS // 2]:.0f} ms each, at most {peak:.0f} MB"

@@ -7,6 +7,7 @@ from dataclasses import replace
 import mujoco
 import numpy as np
 
+from bench import size
 from ironarc.core.columns import Dense
 from ironarc.core.document import HandContact, Shot
 from ironarc.core.document.take_home import motion_file
@@ -32,8 +33,10 @@ from ironarc.demo.posing import key_shot
 from tests.core.test_against_mujoco import model_of, stepped
 from tests.figures import bake_shot
 
+RUNS = size(25, 1)
 
-def median_ms(work, runs: int = 15) -> float:
+
+def median_ms(work, runs: int = RUNS) -> float:
     work()
     times = []
     for _ in range(runs):
@@ -76,7 +79,7 @@ def com_and_L(poses: Poses, body: Body) -> None:
 
 def main() -> None:
     print(f"numpy {np.__version__}, mujoco {mujoco.__version__}")
-    for frames, runs in ((240, 25), (10_000, 5)):
+    for frames, runs in ((240, RUNS), (size(10_000, 300), size(5, 1))):
         shot = clip(frames)
         body = shot.performer.body()
         poses = bake_shot(shot)
@@ -101,17 +104,17 @@ def main() -> None:
     shot = clip(240)
     poses, body = bake_shot(shot), shot.performer.body()
     props = tuple(Prop(f"prop{i}", "P", kind, (1.0, 0.5, 1.0), (i, 0.0, 0.0)) for i, kind in enumerate(KINDS * 2))
-    bare, with_props = (median_ms(lambda p=p: read(poses, body, 9.81, 0.0, p), 25) for p in ((), props))
+    bare, with_props = (median_ms(lambda p=p: read(poses, body, 9.81, 0.0, p), RUNS) for p in ((), props))
     sack = Load("load1", "Sack", ("RightHand",), 20, 200, 9.0)
     held = track_loads((sack,), poses, body.anatomy, poses.frames, 1.0)
-    with_load = median_ms(lambda: read(poses, body, 9.81, 0.0, (), held), 25)
+    with_load = median_ms(lambda: read(poses, body, 9.81, 0.0, (), held), RUNS)
     print(f"reading 240 frames: {bare:.1f} ms, with {len(props)} props {with_props:.1f} ms", end=", ")
     print(f"with a load {with_load:.1f} ms")
     performer = clip(24).performer
     weigh_anew = weigh.__wrapped__
     print(f"weighing a rig {median_ms(lambda: weigh_anew(performer.rig, performer.scale_to_m)):.1f} ms", end=", ")
     print(f"again {median_ms(performer.body):.2f} ms")
-    data = motion_file(clip(10_000))
+    data = motion_file(clip(size(10_000, 300)))
     print(f"reading a BVH of {len(data) / 1e6:.0f} MB {median_ms(lambda: shot_from_file(data, 'x'), 3):.0f} ms")
 
 

@@ -11,8 +11,10 @@ import time
 from collections import defaultdict
 from collections.abc import Iterator
 from dataclasses import dataclass, replace
+from itertools import islice
 from pathlib import Path
 
+from bench import size
 from bench.judge import _manifest, _shot
 from bench.spoiled import spoil
 from ironarc.core.document import Shot
@@ -127,7 +129,7 @@ def main() -> int:
     args = parser.parse_args()
     rows: list[Row] = []
     unseen = 0
-    for case in cases(args.folders):
+    for case in islice(cases(args.folders), size(10**6, 2)):
         if args.only and args.only not in f"{case.name} {case.fault}":
             continue
         made = put_right(case)
