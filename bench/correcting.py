@@ -12,8 +12,8 @@ import numpy as np
 from bench import size
 from bench.pages import p95, times_ms
 from ironarc.core.document import Shot
-from ironarc.core.edits.bring_in import shot_from_file
 from ironarc.core.edits.rate import KEEP_SECONDS, at_rate
+from ironarc.core.exchange.bring_in import shot_from_file
 from ironarc.core.motion.evaluate import evaluate
 from ironarc.core.reading.shot import read_shot, see
 from ironarc.core.solve.span import solve_span

@@ -18,9 +18,9 @@ from PIL import Image
 from sqlalchemy.orm import Session
 
 from ironarc.carrying_out import BROKE, carry_out
-from ironarc.core.document.take_home import motion_file
 from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.errors import IronArcError
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.weighing import fitted, weighing_from_plain, weighing_to_plain
 from ironarc.core.judging.judging_json import with_judging
 from ironarc.core.reading import see

@@ -16,8 +16,8 @@ import numpy as np
 from bench import size
 from bench.judge import _manifest, _shot
 from ironarc.core.document import Shot
-from ironarc.core.document.take_home import motion_file
-from ironarc.core.edits.bring_in import shot_from_file
+from ironarc.core.exchange.bring_in import shot_from_file
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.reading import Reading, read_shot, see
 from ironarc.core.reading.footing import runs
 from ironarc.core.reading.forces import _pushes

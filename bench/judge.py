@@ -21,7 +21,7 @@ from bench import size
 from bench.exact import thrown
 from bench.spoiled import Spoiled, spoil
 from ironarc.core.document import Shot
-from ironarc.core.edits.bring_in import shot_from_file
+from ironarc.core.exchange.bring_in import shot_from_file
 from ironarc.core.judging import CRACKED, STRAINED, find
 from ironarc.core.reading import Reading, read_shot
 from ironarc.core.reading.read import read

@@ -10,8 +10,8 @@ import numpy as np
 from bench import size
 from ironarc.core.columns import Dense
 from ironarc.core.document import HandContact, Shot
-from ironarc.core.document.take_home import motion_file
-from ironarc.core.edits.bring_in import shot_from_file
+from ironarc.core.exchange.bring_in import shot_from_file
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.body import Body, weigh
 from ironarc.core.figure.rig import Joint, Rig
 from ironarc.core.judging.findings import find

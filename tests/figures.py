@@ -8,9 +8,9 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.columns import Dense
 from ironarc.core.document import Performer, Shot
-from ironarc.core.document.take_home import motion_file
 from ironarc.core.edits import Edit
 from ironarc.core.edits.commands import COMMANDS
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.crew import BRAM, rig_of
 from ironarc.core.figure.rig import POSITION_CHANNELS, EndSite, Joint, Rig, forward
 from ironarc.core.formats import bvh

@@ -15,7 +15,7 @@ import pytest
 
 import ironarc
 from ironarc.cli import main
-from ironarc.core.document.take_home import motion_file
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.weighing import Weighing, weighing_to_plain
 from ironarc.core.formats import bvh
 from tests.conftest import demo

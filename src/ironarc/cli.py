@@ -14,9 +14,9 @@ from pathlib import Path
 
 from ironarc.core import truing
 from ironarc.core.document import Shot
-from ironarc.core.document.take_home import motion_file
-from ironarc.core.edits.bring_in import file_error, shot_from_file
 from ironarc.core.errors import FileError, IronArcError
+from ironarc.core.exchange.bring_in import file_error, shot_from_file
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.segments import BUILDS
 from ironarc.core.figure.units import UNITS
 from ironarc.core.figure.weighing import Weighing, fitted, weighing_from_plain

@@ -7,8 +7,8 @@ from selenium.webdriver.common.action_chains import ActionChains
 from selenium.webdriver.common.keys import Keys
 
 from ironarc.core import rotation
-from ironarc.core.document.take_home import motion_file
-from ironarc.core.edits.bring_in import shot_from_file
+from ironarc.core.exchange.bring_in import shot_from_file
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.grips import grip_called
 from ironarc.core.reading import see
 from ironarc.store import shots

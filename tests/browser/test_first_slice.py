@@ -5,8 +5,8 @@ from selenium.webdriver import ActionChains
 from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 
-from ironarc.core.document.take_home import motion_file
-from ironarc.core.edits.bring_in import shot_from_file
+from ironarc.core.exchange.bring_in import shot_from_file
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.formats import bvh
 from ironarc.core.reading import read_shot
 from tests.conftest import demo

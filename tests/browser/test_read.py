@@ -11,8 +11,8 @@ from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 
 from ironarc.core.columns import Dense
-from ironarc.core.document.take_home import motion_file
-from ironarc.core.edits.bring_in import shot_from_file
+from ironarc.core.exchange.bring_in import shot_from_file
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.store import house, shots
 from tests.conftest import demo
 

@@ -11,8 +11,8 @@ from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.support.ui import Select
 
 from ironarc.core import edits
-from ironarc.core.document.stock import stock_performer
-from ironarc.core.document.take_home import motion_file
+from ironarc.core.exchange.stock import stock_performer
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.demo.references import FLOOR_LINE_PX, FOLDER, LENGTH_PX, VIDEO
 from ironarc.store import shots
 from tests.conftest import demo

@@ -6,8 +6,8 @@ from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 from sqlalchemy.orm import Session
 
-from ironarc.core.edits.bring_in import performer_from_file
 from ironarc.core.edits.items import AddItem
+from ironarc.core.exchange.bring_in import performer_from_file
 from ironarc.demo.load import load
 from ironarc.store import shots
 from ironarc.store.database import connect
@@ -77,7 +77,7 @@ def with_reference(session, database_url):
 @pytest.fixture
 def two(session, hop, database_url):
     """Id of a Gap hop with a second performer from the same file."""
-    from ironarc.core.document.take_home import motion_file
+    from ironarc.core.exchange.take_home import motion_file
 
     shot = demo("Gap hop")
     joined = performer_from_file(motion_file(shot), "Second", shot)
@@ -229,7 +229,7 @@ def test_a_file_dropped_on_the_bench_is_taken_or_refused_and_the_page_stays(pers
 
 @pytest.fixture(scope="module")
 def hop_text():
-    from ironarc.core.document.take_home import motion_file
+    from ironarc.core.exchange.take_home import motion_file
 
     return motion_file(demo("Gap hop")).decode()
 

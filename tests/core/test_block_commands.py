@@ -13,13 +13,13 @@ from ironarc.core.document import Shot
 from ironarc.core.edits import AddLayer
 from ironarc.core.edits.commands.layers import copied_layer
 from ironarc.core.edits.commands.overlap import handed_height
-from ironarc.core.edits.posing import Reach, moved, stand_at
-from ironarc.core.edits.posing.answer import answer
-from ironarc.core.edits.posing.reach import missed_pins
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import grip_called
 from ironarc.core.motion.layers import Layer
 from ironarc.core.motion.pin import Pin
+from ironarc.core.posing import Reach, moved, stand_at
+from ironarc.core.posing.answer import answer
+from ironarc.core.posing.reach import missed_pins
 from ironarc.core.reading import see
 from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.props import Hold, Prop

@@ -1,9 +1,9 @@
 import numpy as np
 import pytest
 
-from ironarc.core.document.take_home import motion_file
-from ironarc.core.edits.bring_in import shot_from_file
 from ironarc.core.errors import FileError
+from ironarc.core.exchange.bring_in import shot_from_file
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.units import guess_scale
 from ironarc.core.formats import FileMotion, bvh
 from ironarc.core.rotation import ORDERS

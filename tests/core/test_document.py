@@ -11,7 +11,8 @@ import pytest
 
 from ironarc.core.columns import Dense, Keys, Turns
 from ironarc.core.document import Performer, Shot
-from ironarc.core.document.codec import from_plain, shot_from_plain, shot_to_plain, to_plain
+from ironarc.core.document.codec import shot_from_plain, shot_to_plain
+from ironarc.core.document.plain import from_plain, to_plain
 from ironarc.core.errors import EditError
 from ironarc.core.motion.layers import CORRECTION, KEYED, TURN
 from ironarc.core.reading import read_shot

@@ -11,9 +11,9 @@ from ironarc.core import edits, rotation
 from ironarc.core.columns import Dense, smooth_keys
 from ironarc.core.columns.keys import LINEAR, keys_by_hand
 from ironarc.core.columns.turns import smooth_turns
-from ironarc.core.document.take_home import motion_file
-from ironarc.core.edits.bring_in import shot_from_file
 from ironarc.core.edits.retiming import retimed as retimed_edit
+from ironarc.core.exchange.bring_in import shot_from_file
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.motion.evaluate import Stage
 from ironarc.core.motion.layers import REPLACES, Layer
 from ironarc.core.scene.reference import Mark, Reference

@@ -9,10 +9,10 @@ import pytest
 from ironarc.core import edits, truing
 from ironarc.core.columns import smooth_keys
 from ironarc.core.document import HandContact, Left, Limit
-from ironarc.core.document.take_home import motion_file
-from ironarc.core.edits.bring_in import performer_from_file, shot_from_file
 from ironarc.core.edits.rate import KEEP_SECONDS, at_rate
 from ironarc.core.errors import EditError
+from ironarc.core.exchange.bring_in import performer_from_file, shot_from_file
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.judging import find, grade_of, judge, match
 from ironarc.core.judging.card import card_of
 from ironarc.core.judging.version import rules_version

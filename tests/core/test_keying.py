@@ -17,7 +17,7 @@ from ironarc.core.edits.commands.layers import affected
 from ironarc.core.edits.commands.overlap import chain_of, handed_height
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import grip_called
-from ironarc.core.motion import keying, thinning
+from ironarc.core.keying import keying, thinning
 from ironarc.core.motion.layers import Layer
 from ironarc.core.motion.springs import Springiness, swing
 from ironarc.core.reading import see

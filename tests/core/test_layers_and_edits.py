@@ -13,13 +13,13 @@ from ironarc.core.columns.keys import keys_by_hand, smooth_keys
 from ironarc.core.columns.turns import smooth_turns
 from ironarc.core.document import HandContact, Left, Limit, Shot
 from ironarc.core.document.codec import shot_from_plain, shot_to_plain
-from ironarc.core.document.stock import stock_performer
-from ironarc.core.document.take_home import motion_file
-from ironarc.core.edits.bring_in import shot_from_file
 from ironarc.core.errors import EditError
+from ironarc.core.exchange.bring_in import shot_from_file
+from ironarc.core.exchange.stock import stock_performer
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.weighing import Weighing
 from ironarc.core.formats import bvh
-from ironarc.core.motion.keying import Beat
+from ironarc.core.keying.keying import Beat
 from ironarc.core.motion.layers import Layer
 from ironarc.core.motion.loads import Load
 from ironarc.core.motion.pin import Pin

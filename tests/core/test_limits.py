@@ -8,9 +8,9 @@ import numpy as np
 import pytest
 
 from ironarc.core.document.codec import shot_from_plain, shot_to_plain
-from ironarc.core.document.take_home import motion_file
-from ironarc.core.edits.bring_in import performer_from_file, shot_from_file
 from ironarc.core.errors import EditError, FileError
+from ironarc.core.exchange.bring_in import performer_from_file, shot_from_file
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.formats import bvh
 from ironarc.core.planning.ballistics import bounces
 from ironarc.core.planning.flight_solver import solve

@@ -10,11 +10,11 @@ from hypothesis import strategies as st
 from ironarc.core import rotation
 from ironarc.core.columns.keys import smooth_keys
 from ironarc.core.document import Shot
-from ironarc.core.document.stock import stock_performer
 from ironarc.core.edits import AddLayer, SetItem
 from ironarc.core.edits.items import set_item_of
 from ironarc.core.edits.rate import at_rate
 from ironarc.core.errors import EditError
+from ironarc.core.exchange.stock import stock_performer
 from ironarc.core.figure.grips import grip_called, limbs_of
 from ironarc.core.motion.layers import Layer
 from ironarc.core.motion.pin import Pin

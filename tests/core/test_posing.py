@@ -11,18 +11,18 @@ from ironarc.core import rotation
 from ironarc.core.columns import Dense
 from ironarc.core.columns.keys import smooth_keys
 from ironarc.core.document import Shot
-from ironarc.core.document.stock import stock_performer
 from ironarc.core.edits import AddLayer
-from ironarc.core.edits.posing import Between, Mirror, Paste, Reach, Reset, Turn, moved, stand_at
-from ironarc.core.edits.posing.answer import answer
-from ironarc.core.edits.posing.copied import Copied, copied
-from ironarc.core.edits.posing.keep import pose_edit
-from ironarc.core.edits.posing.shelf import kept_from_plain, kept_of, kept_to_plain, put_on
+from ironarc.core.edits.keep import pose_edit
+from ironarc.core.edits.shelf import kept_from_plain, kept_of, kept_to_plain, put_on
 from ironarc.core.errors import EditError, FileError
+from ironarc.core.exchange.stock import stock_performer
 from ironarc.core.figure.grips import grip_called, grips_of, joints_of, parts_of_body
 from ironarc.core.motion import posing
 from ironarc.core.motion.layers import Layer
 from ironarc.core.motion.posing import Pose
+from ironarc.core.posing import Between, Mirror, Paste, Reach, Reset, Turn, moved, stand_at
+from ironarc.core.posing.answer import answer
+from ironarc.core.posing.copied import Copied, copied
 from ironarc.core.reading import see
 from tests.conftest import demo
 from tests.figures import Ask, bake_shot

@@ -10,11 +10,11 @@ from hypothesis import strategies as st
 
 from ironarc.core import edits, rotation
 from ironarc.core.columns.keys import smooth_keys
-from ironarc.core.document.stock import POSES, stock_performer
-from ironarc.core.document.take_home import motion_file
-from ironarc.core.edits.bring_in import ASIDE_M, performer_from_file, shot_from_file
 from ironarc.core.edits.rate import KEEP_FRAMES, KEEP_SECONDS, at_rate, rate_effects
 from ironarc.core.errors import EditError
+from ironarc.core.exchange.bring_in import ASIDE_M, performer_from_file, shot_from_file
+from ironarc.core.exchange.stock import POSES, stock_performer
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.crew import STOCK
 from ironarc.core.reading import read_all, read_shot
 from ironarc.core.scene.guide import GRAVITY, Guide

@@ -4,9 +4,9 @@ import numpy as np
 import pytest
 
 from ironarc.core.columns.keys import keys_by_hand
-from ironarc.core.document.take_home import motion_file
-from ironarc.core.edits.bring_in import shot_from_file
 from ironarc.core.errors import EditError
+from ironarc.core.exchange.bring_in import shot_from_file
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.formats import bvh
 from ironarc.core.judging.findings import find
 from ironarc.core.reading import read_shot

@@ -9,8 +9,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from ironarc.core import edits, rotation
-from ironarc.core.document.stock import stock_performer
 from ironarc.core.errors import EditError, FileError
+from ironarc.core.exchange.stock import stock_performer
 from ironarc.core.figure.anatomy import find_anatomy
 from ironarc.core.figure.body import weigh
 from ironarc.core.figure.crew import TANSY, rig_of

@@ -2,7 +2,7 @@ import re
 
 import pytest
 
-from ironarc.core.document.take_home import motion_file
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.store import shots
 from ironarc.web import create_app
 from tests.conftest import demo

@@ -10,7 +10,7 @@ from sqlalchemy.orm import Session
 
 from ironarc.core import edits
 from ironarc.core.document import Limit
-from ironarc.core.edits.bring_in import shot_from_file
+from ironarc.core.exchange.bring_in import shot_from_file
 from ironarc.core.scene.guide import Guide
 from ironarc.store import shots
 from ironarc.store.database import connect, identity

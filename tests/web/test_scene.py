@@ -7,7 +7,7 @@ import numpy as np
 import pytest
 from PIL import Image
 
-from ironarc.core.document.take_home import motion_file
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.scene.props import KINDS
 from ironarc.demo.references import FOLDER, VIDEO
 from ironarc.store import shots

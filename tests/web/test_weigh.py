@@ -5,8 +5,8 @@ import json
 import numpy as np
 import pytest
 
-from ironarc.core.document.take_home import motion_file
-from ironarc.core.edits.bring_in import shot_from_file
+from ironarc.core.exchange.bring_in import shot_from_file
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.reading import read_shot
 from ironarc.store import shots, weighings
 from tests.conftest import demo

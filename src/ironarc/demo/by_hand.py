@@ -5,10 +5,10 @@ from dataclasses import replace
 import numpy as np
 
 from ironarc.core.document import Shot
-from ironarc.core.document.stock import STANDING, stock_performer
 from ironarc.core.edits.commands import COMMANDS
-from ironarc.core.edits.posing import Move, Reach, Stand, stand_at
+from ironarc.core.exchange.stock import STANDING, stock_performer
 from ironarc.core.figure.grips import grip_called
+from ironarc.core.posing import Move, Reach, Stand, stand_at
 from ironarc.core.reading import see
 from ironarc.core.scene.props import Prop
 

@@ -5,7 +5,7 @@ import numpy as np
 
 from ironarc.core.document import Shot
 from ironarc.core.edits import AddItem
-from ironarc.core.edits.posing import Between, Turn
+from ironarc.core.posing import Between, Turn
 from ironarc.core.reading import see
 from ironarc.core.scene.guide import COM, GRAVITY, Guide
 from ironarc.core.scene.props import Prop

@@ -5,7 +5,7 @@ from sqlalchemy.dialects.postgresql import insert
 from sqlalchemy.orm import Session
 
 from ironarc.core.edits.base import clean_name
-from ironarc.core.edits.posing.shelf import Kept, kept_from_plain, kept_to_plain
+from ironarc.core.edits.shelf import Kept, kept_from_plain, kept_to_plain
 from ironarc.core.errors import EditError
 from ironarc.store.errors import NotFound
 from ironarc.store.models import PartSetRow, ShelfRow, now

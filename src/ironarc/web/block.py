@@ -5,16 +5,16 @@ import json
 from flask import Blueprint, Response, request
 from pydantic import BaseModel, ConfigDict, TypeAdapter
 
+from ironarc.core.edits import shelf as kept_poses
 from ironarc.core.edits.commands.layers import copied_layer
 from ironarc.core.edits.commands.overlap import handed_height
 from ironarc.core.edits.commands.posing import pose_of
 from ironarc.core.edits.commands.registry import check_frames
-from ironarc.core.edits.posing import Move, moved, stand_at
-from ironarc.core.edits.posing import shelf as kept_poses
-from ironarc.core.edits.posing.answer import answer
-from ironarc.core.edits.posing.keep import CHANGED, EASE, pose_edit
+from ironarc.core.edits.keep import CHANGED, EASE, pose_edit
 from ironarc.core.errors import EditError, FileError
 from ironarc.core.planning.ballistics import hang_time
+from ironarc.core.posing import Move, moved, stand_at
+from ironarc.core.posing.answer import answer
 from ironarc.store import shelf, shots
 from ironarc.web.asked import asked_frame, check_plain, read_body
 from ironarc.web.bench import apply_edit

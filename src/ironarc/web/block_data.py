@@ -10,13 +10,13 @@ from ironarc.core.columns.keys import KINDS, MEANT
 from ironarc.core.document import Performer, Shot
 from ironarc.core.edits.commands.curves import unit_of
 from ironarc.core.edits.commands.layers import affected
-from ironarc.core.edits.posing.answer import Answer
-from ironarc.core.edits.posing.keep import is_dense, layer_for_keys
+from ironarc.core.edits.keep import is_dense, layer_for_keys
 from ironarc.core.figure.grips import SETS, grips_of, parts_by_joint, parts_of_body
 from ironarc.core.figure.rig import POSITION_CHANNELS, ROTATION_CHANNELS
-from ironarc.core.motion import keying
-from ironarc.core.motion.keying import EASES
+from ironarc.core.keying import keying
+from ironarc.core.keying.keying import EASES
 from ironarc.core.motion.layers import TURN, Layer
+from ironarc.core.posing.answer import Answer
 from ironarc.core.reading import Reading
 from ironarc.core.reading.skin import SOLE
 

@@ -5,9 +5,9 @@ from pathlib import PurePath
 from flask import Blueprint, request
 
 from ironarc.core.edits import AddItem
-from ironarc.core.edits.bring_in import file_error, performer_from_file
 from ironarc.core.edits.commands.scene import add_reference
 from ironarc.core.errors import EditError, FileError
+from ironarc.core.exchange.bring_in import file_error, performer_from_file
 from ironarc.core.formats import ending_of
 from ironarc.core.scene.reference import Reference
 from ironarc.core.whole_numbers import whole_number

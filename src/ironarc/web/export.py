@@ -4,7 +4,7 @@ import re
 
 from flask import Blueprint, Response, request
 
-from ironarc.core.document.take_home import motion_file
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.formats import FORMATS
 from ironarc.core.judging.judging_json import judging_to_plain
 from ironarc.core.judging.reading_csv import reading_to_csv

@@ -6,9 +6,9 @@ from pathlib import PurePath
 from flask import Blueprint, current_app, redirect, render_template, request, url_for
 
 from ironarc.core.document import Shot
-from ironarc.core.document.stock import STANDING, stock_performer
-from ironarc.core.edits.bring_in import file_error, shot_from_file
 from ironarc.core.errors import FileError
+from ironarc.core.exchange.bring_in import file_error, shot_from_file
+from ironarc.core.exchange.stock import STANDING, stock_performer
 from ironarc.core.formats import ending_of
 from ironarc.store import shots
 from ironarc.web.asked import file_name, motion_words

@@ -11,8 +11,8 @@ import numpy as np
 
 from ironarc.core.columns import Column, Dense, Keys
 from ironarc.core.columns.keys import BROKEN, BY_HAND, WORKED_OUT, worked_out_slopes
-from ironarc.core.document.codec import GetBlob, from_plain
 from ironarc.core.document.performer import Performer
+from ironarc.core.document.plain import GetBlob, from_plain
 from ironarc.core.document.shot import Display, Shot
 from ironarc.core.figure.rig import Rig
 from ironarc.core.figure.segments import BUILDS

@@ -9,8 +9,8 @@ from ironarc.core.figure.body import Body, weigh
 from ironarc.core.figure.grips import grip_called, limb_with
 from ironarc.core.figure.rig import Rig
 from ironarc.core.figure.weighing import Weighing
+from ironarc.core.keying.keying import Beat
 from ironarc.core.motion.evaluate import NOTHING_HELD, Evaluated, Motion, evaluate
-from ironarc.core.motion.keying import Beat
 from ironarc.core.motion.layers import CORRECTION, Layer
 from ironarc.core.motion.loads import Load, LoadTrack, track_loads
 from ironarc.core.motion.pin import Pin

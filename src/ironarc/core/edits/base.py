@@ -5,7 +5,7 @@ from dataclasses import dataclass, fields
 from typing import Any, ClassVar, get_type_hints
 
 from ironarc.core.document import Item, Performer, Shot
-from ironarc.core.document.codec import GetBlob, PutBlob, from_plain, to_plain
+from ironarc.core.document.plain import GetBlob, PutBlob, from_plain, to_plain
 from ironarc.core.errors import EditError
 
 NAME_LENGTH = 60

@@ -6,7 +6,7 @@ from pathlib import Path
 
 CORE = Path(__file__).parents[1]
 # What a reading and its findings follow from, all that lies below the edits
-_WINGS = ("columns", "figure", "scene", "motion", "document", "reading", "judging")
+_WINGS = ("columns", "keying", "figure", "scene", "motion", "document", "reading", "judging")
 
 
 @cache

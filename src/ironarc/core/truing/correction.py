@@ -7,7 +7,7 @@ from typing import Any, get_type_hints
 
 import numpy as np
 
-from ironarc.core.document.codec import from_plain
+from ironarc.core.document.plain import from_plain
 from ironarc.core.edits.base import Edit
 from ironarc.core.errors import EditError
 from ironarc.core.figure.rig import forward

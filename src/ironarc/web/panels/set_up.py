@@ -1,6 +1,6 @@
 """The Set panel: the scene sheet, sizes of all bodies, and the item that is picked on it."""
 
-from ironarc.core.document.stock import POSES
+from ironarc.core.exchange.stock import POSES
 from ironarc.core.figure.crew import STOCK
 from ironarc.core.planning.ballistics import WORLDS
 from ironarc.core.reading.points import points_of

@@ -18,7 +18,7 @@ from ironarc.core.edits.motion import SetColumns
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import joints_of
 from ironarc.core.figure.rig import POSITION_CHANNELS, ROTATION_CHANNELS, forward
-from ironarc.core.motion import keying, thinning
+from ironarc.core.keying import keying, thinning
 from ironarc.core.motion.evaluate import Motion, layered
 from ironarc.core.motion.layers import TURN, Layer
 from ironarc.core.reading.shot import Seen

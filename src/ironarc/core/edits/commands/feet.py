@@ -12,9 +12,9 @@ from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.motion import AddLayer
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import Limb, limbs_of
+from ironarc.core.keying.thinning import smoothed
 from ironarc.core.motion import ik
 from ironarc.core.motion.layers import ADDS, KEYED, Layer
-from ironarc.core.motion.thinning import smoothed
 from ironarc.core.reading.contacts import stands
 from ironarc.core.reading.shot import Seen
 from ironarc.core.reading.skin import SOLE

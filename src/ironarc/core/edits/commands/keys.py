@@ -14,12 +14,12 @@ from ironarc.core.document import Performer, Shot
 from ironarc.core.edits.base import Edit, Together
 from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.items import set_item_of
+from ironarc.core.edits.keep import layer_for_keys
 from ironarc.core.edits.motion import SetColumns
-from ironarc.core.edits.posing.keep import layer_for_keys
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import joints_of
-from ironarc.core.motion import keying
-from ironarc.core.motion.keying import BEATS, Beat
+from ironarc.core.keying import keying
+from ironarc.core.keying.keying import BEATS, Beat
 from ironarc.core.motion.layers import Layer
 from ironarc.core.reading.shot import Seen
 

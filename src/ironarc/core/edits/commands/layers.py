@@ -12,14 +12,14 @@ from ironarc.core.columns.keys import EASED
 from ironarc.core.document import Performer
 from ironarc.core.edits.base import Edit, Together, clean_name
 from ironarc.core.edits.commands.registry import Frame, command
+from ironarc.core.edits.keep import is_dense, new_hand_layer
 from ironarc.core.edits.motion import AddLayer, OrderLayers, RemoveLayer, SetColumns, SetLayer
 from ironarc.core.edits.of_shot import SetShot
-from ironarc.core.edits.posing.keep import is_dense, new_hand_layer
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import joints_of
 from ironarc.core.figure.naming import match_names
 from ironarc.core.figure.rig import POSITION_CHANNELS
-from ironarc.core.motion import keying, thinning
+from ironarc.core.keying import keying, thinning
 from ironarc.core.motion.evaluate import Local, layered
 from ironarc.core.motion.layers import ADDS, CORRECTION, TURN, Layer
 from ironarc.core.motion.tracks import tracks_of

@@ -11,11 +11,11 @@ from ironarc.core.columns import Column, Dense
 from ironarc.core.document import Performer
 from ironarc.core.edits.base import Edit
 from ironarc.core.edits.commands.registry import Frame, command
+from ironarc.core.edits.keep import is_dense
 from ironarc.core.edits.motion import AddLayer, SetColumns
-from ironarc.core.edits.posing.keep import is_dense
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import joints_of
-from ironarc.core.motion import keying
+from ironarc.core.keying import keying
 from ironarc.core.motion.layers import ADDS, BAKED, KEYED, Layer
 from ironarc.core.motion.springs import Springiness, trail
 from ironarc.core.reading.points import body_point

@@ -11,10 +11,10 @@ from ironarc.core.document import Performer
 from ironarc.core.edits.base import Edit
 from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.items import set_item_of
-from ironarc.core.edits.posing import Ahead, ahead, stand_at
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import grip_called, grips_of
 from ironarc.core.motion.pin import WORLD, Pin
+from ironarc.core.posing import Ahead, ahead, stand_at
 from ironarc.core.reading.contacts import FLOOR
 from ironarc.core.reading.shot import Seen
 from ironarc.core.scene.props import Prop

@@ -4,11 +4,11 @@ from typing import Literal
 
 from ironarc.core.edits.base import Edit, Together
 from ironarc.core.edits.commands.registry import Frame, command
-from ironarc.core.edits.posing import Between, Mirror, Move, Paste, Reach, Reset, Turn, ahead, moved, stand_at
-from ironarc.core.edits.posing.copied import Copied, copied
-from ironarc.core.edits.posing.keep import CHANGED, EASE, WHOLE, pose_edit
+from ironarc.core.edits.keep import CHANGED, EASE, WHOLE, pose_edit
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import joints_of
+from ironarc.core.posing import Between, Mirror, Move, Paste, Reach, Reset, Turn, ahead, moved, stand_at
+from ironarc.core.posing.copied import Copied, copied
 from ironarc.core.reading.shot import Seen
 
 LONGEST_EASE = 500

@@ -12,8 +12,8 @@ from ironarc.core.edits.items import set_item_of
 from ironarc.core.edits.motion import SetColumns, SetLayer
 from ironarc.core.edits.of_shot import SetShot
 from ironarc.core.errors import EditError
-from ironarc.core.motion import keying
-from ironarc.core.motion.keying import Beat
+from ironarc.core.keying import keying
+from ironarc.core.keying.keying import Beat
 from ironarc.core.reading.shot import Seen
 from ironarc.core.scene.timing import Cut
 

@@ -6,12 +6,12 @@ from typing import Any, Literal, get_type_hints
 import numpy as np
 
 from ironarc.core.document import ITEM_KINDS, Performer, Shot
-from ironarc.core.document.codec import from_plain
-from ironarc.core.document.stock import stock_performer
+from ironarc.core.document.plain import from_plain
 from ironarc.core.edits.base import Edit, clean_name
 from ironarc.core.edits.commands.registry import command
 from ironarc.core.edits.items import MOST_ITEMS, AddItem, RemoveItem, field_of, set_item_of
 from ironarc.core.errors import EditError
+from ironarc.core.exchange.stock import stock_performer
 from ironarc.core.reading.points import point_at
 from ironarc.core.reading.shot import Seen, settled
 from ironarc.core.reading.travel import travel_direction

@@ -8,7 +8,7 @@ from ironarc.core import rotation
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import HEAD, SPINE, joints_of, limbs_of
 from ironarc.core.judging.findings import find
-from ironarc.core.motion.thinning import smoothed
+from ironarc.core.keying.thinning import smoothed
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.balance import read_balance, signed_distances
 from ironarc.core.truing.carry import Figure, Planted, bears, carry, end_of, planted

@@ -7,7 +7,7 @@ import numpy as np
 from ironarc.core.errors import EditError
 from ironarc.core.judging.findings import find
 from ironarc.core.judging.grades import GRADES
-from ironarc.core.motion.thinning import smoothed
+from ironarc.core.keying.thinning import smoothed
 from ironarc.core.reading import Seen
 from ironarc.core.truing.carry import Figure, carry, planted
 from ironarc.core.truing.correction import FRAME, FRAMES, Correction, Place, Proposal, one_way, option

@@ -8,7 +8,7 @@ from ironarc.core import rotation
 from ironarc.core.errors import EditError
 from ironarc.core.judging.findings import find
 from ironarc.core.judging.grades import GRADES
-from ironarc.core.motion.thinning import smoothed
+from ironarc.core.keying.thinning import smoothed
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.joints import read_joints
 from ironarc.core.truing.carry import Figure

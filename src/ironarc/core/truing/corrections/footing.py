@@ -8,7 +8,7 @@ from scipy.ndimage import maximum_filter1d
 from ironarc.core.errors import EditError
 from ironarc.core.judging.finding import CAPTURED
 from ironarc.core.judging.grades import GRADES
-from ironarc.core.motion.thinning import smoothed
+from ironarc.core.keying.thinning import smoothed
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.contacts import FLOOR
 from ironarc.core.reading.faults import HOVER, SINK, SLIDE, ContactFault, contact_faults, single_parts

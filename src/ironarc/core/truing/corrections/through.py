@@ -6,7 +6,7 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
-from ironarc.core.motion.thinning import smoothed
+from ironarc.core.keying.thinning import smoothed
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.contacts import stands, way_out
 from ironarc.core.reading.faults import THROUGH, ContactFault, contact_faults, single_parts

@@ -6,11 +6,11 @@ from dataclasses import dataclass
 from typing import Any
 
 from ironarc.core.edits.base import Edit, Together, clean_name
-from ironarc.core.edits.posing.copied import Copied, copied, part_names
-from ironarc.core.edits.posing.keep import CHANGED, EASE, pose_edit
-from ironarc.core.edits.posing.moves import Paste, moved
-from ironarc.core.edits.posing.stand import Stand, ahead, stand_at
+from ironarc.core.edits.keep import CHANGED, EASE, pose_edit
 from ironarc.core.errors import EditError, FileError
+from ironarc.core.posing.copied import Copied, copied, part_names
+from ironarc.core.posing.moves import Paste, moved
+from ironarc.core.posing.stand import Stand, ahead, stand_at
 from ironarc.core.reading.shot import Seen
 
 SCHEMA = 1

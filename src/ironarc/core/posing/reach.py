@@ -5,13 +5,13 @@ from typing import Protocol
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.edits.posing.stand import Stand
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import Grip, Limb, limb_with, limbs_of
 from ironarc.core.motion import ik, least_squares
 from ironarc.core.motion.pins import LIMB_ENDS as ENDS
 from ironarc.core.motion.pins import LIMB_MIDDLES as MIDDLES
 from ironarc.core.motion.pins import target_of
+from ironarc.core.posing.stand import Stand
 from ironarc.core.reading.contacts import stands, way_out
 
 # How readily joints turn when the whole body reaches, rad; what is limb turns before what is trunk

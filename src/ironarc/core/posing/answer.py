@@ -6,12 +6,11 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.edits.base import Edit
-from ironarc.core.edits.posing.moves import Made, key_frames
-from ironarc.core.edits.posing.reach import missed_pins
-from ironarc.core.edits.posing.stand import Stand
 from ironarc.core.figure.grips import grip_called
 from ironarc.core.motion.poses import Poses
+from ironarc.core.posing.moves import Made, key_frames
+from ironarc.core.posing.reach import missed_pins
+from ironarc.core.posing.stand import Change, Stand
 from ironarc.core.reading.balance import standing_margin, support_hull
 from ironarc.core.reading.momentum import body_centres, whole_com
 from ironarc.core.reading.read import read
@@ -44,7 +43,7 @@ class Answer:
     says: tuple[str, ...]
 
 
-def answer(made: Made, edit: Edit | None, part: str = "") -> Answer:
+def answer(made: Made, edit: Change | None, part: str = "") -> Answer:
     """How the body answers to moves; edit : what would keep them, for the beads; part : whose path is wanted too."""
     stand = made.stand
     posed = stand.posed
@@ -75,7 +74,7 @@ def _laden(stand: Stand) -> np.ndarray:
     return stand.com + (reading.com[i] - reading.body_com[i])
 
 
-def _beads(stand: Stand, edit: Edit | None, part: str) -> tuple[np.ndarray, Mapping[str, np.ndarray]]:
+def _beads(stand: Stand, edit: Change | None, part: str) -> tuple[np.ndarray, Mapping[str, np.ndarray]]:
     """Paths between the neighbouring keys, as they would be."""
     if edit is None:
         return np.zeros(0, dtype=int), {}

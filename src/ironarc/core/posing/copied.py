@@ -6,12 +6,12 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.edits.posing.stand import Stand
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import joints_of, parts_by_joint
 from ironarc.core.figure.naming import match_names
 from ironarc.core.motion import posing
 from ironarc.core.motion.posing import Pose
+from ironarc.core.posing.stand import Stand
 
 Quaternion = tuple[float, float, float, float]
 FEW = 4  # joints that did not match, told by name; more by their number

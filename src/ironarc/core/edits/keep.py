@@ -13,13 +13,13 @@ from ironarc.core.columns.turns import SPHERE, smooth_turns
 from ironarc.core.document import Performer
 from ironarc.core.edits.base import Edit, Together
 from ironarc.core.edits.motion import AddLayer, SetColumns
-from ironarc.core.edits.posing.stand import Stand
 from ironarc.core.errors import EditError
 from ironarc.core.figure.rig import POSITION_CHANNELS, Rig
+from ironarc.core.keying.keying import with_eased_key
 from ironarc.core.motion.evaluate import layered
-from ironarc.core.motion.keying import with_eased_key
 from ironarc.core.motion.layers import ADDS, KEYED, REPLACES, TURN, Layer
 from ironarc.core.motion.pins import HIPS_KINDS, LIMB_ENDS
+from ironarc.core.posing.stand import Stand
 
 CHANGED_RAD, CHANGED_M = 1e-6, 1e-7
 EASE = 8  # frames on either side of a key on brought-in motion within which its layer comes and goes

@@ -7,13 +7,13 @@ from typing import Literal
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.edits.posing.copied import Copied, pasted
-from ironarc.core.edits.posing.reach import reached, rolled
-from ironarc.core.edits.posing.stand import Stand, stand_at
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import Grip, grip_called, joints_of, limbs_of
 from ironarc.core.figure.naming import normal_name
 from ironarc.core.motion import ik, posing
+from ironarc.core.posing.copied import Copied, pasted
+from ironarc.core.posing.reach import reached, rolled
+from ironarc.core.posing.stand import Stand, stand_at
 
 Vector = tuple[float, float, float]
 FARTHEST_M = 50.0

@@ -2,12 +2,12 @@
 
 from dataclasses import dataclass, replace
 from functools import cached_property
+from typing import Protocol
 
 import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.document import Performer, Shot
-from ironarc.core.edits.base import Edit
 from ironarc.core.figure.body import Body
 from ironarc.core.figure.grips import Grip, Limb, limb_with, limbs_of
 from ironarc.core.figure.rig import Rig
@@ -130,7 +130,13 @@ class Ahead(Seen):
     """A shot that is some edits on from what was read."""
 
 
-def ahead(seen: Seen, edit: Edit) -> Ahead:
+class Change(Protocol):
+    """What makes one shot of another, as an edit does."""
+
+    def apply(self, shot: Shot) -> Shot: ...
+
+
+def ahead(seen: Seen, edit: Change) -> Ahead:
     """What is seen, with an edit made; its reading is the one before."""
     shot = edit.apply(seen.shot)
     return Ahead(shot, shot.performer_called(seen.performer.id), seen.reading)

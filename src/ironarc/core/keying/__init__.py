@@ -1,0 +1,1 @@
+"""Keys as an animator works with them: pure functions of columns."""
