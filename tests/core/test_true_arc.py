@@ -12,7 +12,7 @@ from ironarc.core.judging.findings import find
 from ironarc.core.reading import read_shot
 from ironarc.core.reading.shot import Seen, see
 from ironarc.core.scene.timing import Retiming
-from ironarc.core.truing import Try, offers, propose, read_try
+from ironarc.core.truing import Try, first_offer, places_at, propose, read_try
 from ironarc.core.truing.corrections import arc
 from ironarc.demo.posing import Leap, Score
 from tests.conftest import demo
@@ -186,12 +186,12 @@ def test_a_range_is_exported_and_a_wrong_one_refused(trued):
 def test_a_try_goes_through_an_address_and_is_offered_on_what_it_settles(hop):
     seen = Seen(hop[0], hop[0].performer, hop[1])
     for kind, some in (("hang", "true_arc"), ("arc", "true_arc"), ("kink", "true_arc"), ("spin", "true_spin")):
-        assert offers(seen, 30, 45, kind)[0].correction.name == some
-    tried = offers(seen, 30, 45, "arc")[0]
+        assert first_offer(seen, 30, 45, kind).correction.name == some
+    tried = first_offer(seen, 30, 45, "arc")
     assert tried.text == "true_arc(frame=37,hang=12,rise=0.0,lead=0,follow=True,hold=False)"
     assert read_try(tried.text) == tried
     assert read_try("true_arc(frame=37)").options == arc.Options(37)
-    assert not [o for o in offers(seen, 2, 8) if o.correction.name == "true_arc"]
+    assert "true_arc" not in [ways[0][0].correction.name for ways in places_at(seen, 2, 8)]
     assert read_try("now") is None
     assert read_try("true_everything(frame=1)") is None
     for text, words in (

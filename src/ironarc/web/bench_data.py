@@ -17,7 +17,7 @@ from ironarc.core.reading.contacts import equal_runs
 from ironarc.core.reading.flights import Flight, allowed_frames
 from ironarc.core.reading.momentum import set_off
 from ironarc.core.reading.points import guide_distance, guided
-from ironarc.core.reading.skin import LIMBS, limb_of, parts_of
+from ironarc.core.reading.skin import LEGS, LIMBS, limb_of, parts_of
 from ironarc.core.reading.travel import travel_direction
 from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.props import Prop
@@ -121,7 +121,7 @@ def piers(reading: Reading) -> list[dict]:
     doubt : nothing rests there, and it counts as borne for want of proof that it flies
     """
     skin, names, frames = reading.traced.track.skin, reading.poses.rig.names, reading.poses.frames
-    lanes: dict[str, list[dict]] = {limb: [] for limb in LIMBS if limb.endswith("leg")}
+    lanes: dict[str, list[dict]] = {limb: [] for limb in LEGS}
     for part, points in parts_of(skin, names).items():
         limb = limb_of(skin.points[points[0]])
         for surface, touch in reading.touch.items():

@@ -41,21 +41,30 @@ class Grip:
     part: str
 
 
+LEG, ARM = "leg", "arm"
+
+
 @dataclass(frozen=True, eq=False)
 class Limb:
     """Two bones and what they carry: an arm or a leg.
 
+    kind : LEG, ARM, or "" for a limb of a creature that is neither
     upper, lower : joints; end : the joint at the far end, or -1 where the rig ends before it
     wrist_m : (3,) m from the lower joint to that end, in its axes
     pole : (3,) unit in the upper joint's axes, the way its middle points when it bends
     """
 
     name: str
+    kind: str
     upper: int
     lower: int
     end: int
     wrist_m: np.ndarray
     pole: np.ndarray
+
+    @property
+    def is_leg(self) -> bool:
+        return self.kind == LEG
 
 
 @lru_cache(maxsize=64)
@@ -64,8 +73,8 @@ def limbs_of(body: Body) -> tuple[Limb, ...]:
     anatomy, out = body.anatomy, []
     offsets = _offsets(body)
     for side in SIDES:
-        for name, roles, way in (
-            ("leg", ("thigh", "shank", "foot"), 1.0), ("arm", ("upper arm", "forearm", "hand"), -1.0)
+        for kind, roles, way in (
+            (LEG, ("thigh", "shank", "foot"), 1.0), (ARM, ("upper arm", "forearm", "hand"), -1.0)
         ):  # fmt: skip
             upper, lower, end = (_first(anatomy, role, side) for role in roles)
             if upper is None or lower is None or anatomy.rig.joints[lower].parent != upper:
@@ -74,7 +83,9 @@ def limbs_of(body: Body) -> tuple[Limb, ...]:
                 continue
             wrist = offsets[end] if end is not None else _far_end(anatomy, lower, body)
             if np.linalg.norm(wrist) > 1e-6 and np.linalg.norm(offsets[lower]) > 1e-6:
-                limb = Limb(f"{side} {name}", upper, lower, -1 if end is None else end, wrist, anatomy.forward * way)
+                limb = Limb(
+                    f"{side} {kind}", kind, upper, lower, -1 if end is None else end, wrist, anatomy.forward * way
+                )
                 out.append(limb)
     return tuple(out)
 

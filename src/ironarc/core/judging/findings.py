@@ -28,6 +28,17 @@ def evidence_of(finding: Finding, reading: Reading, limits: Limits) -> Evidence:
     return KINDS[finding.kind].evidence(finding, Bench(reading, limits))
 
 
+def by_cause(findings: Sequence[Finding]) -> list[list[Finding]]:
+    """Findings of one cause together, in the order of the first of each; those left as they are apart. The one that
+    says it best comes first: among the worst the first kind of the table, as a jump that hangs before the arc it
+    leaves by that."""
+    causes: dict[tuple, list[Finding]] = {}
+    for i, finding in enumerate(findings):
+        causes.setdefault((finding.cause or f"alone-{i}", bool(finding.left)), []).append(finding)
+    kinds = {name: i for i, name in enumerate(KINDS)}
+    return [sorted(found, key=lambda f: (-RANK[f.grade], kinds[f.kind], -f.notice)) for found in causes.values()]
+
+
 def grade_of(findings: Sequence[Finding]) -> str:
     """The worst grade among findings that are not left as they are; sound if there are none."""
     return max((f.grade for f in findings if not f.left), key=RANK.get, default=SOUND)

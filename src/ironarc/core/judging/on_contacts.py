@@ -6,7 +6,7 @@ import numpy as np
 
 from ironarc.core.judging.evidence import Evidence, curve, lines
 from ironarc.core.judging.finding import Bench, Finding
-from ironarc.core.reading.faults import ContactFault, contact_faults
+from ironarc.core.reading.faults import ContactFault, contact_faults, single_parts
 from ironarc.core.reading.skin import parts_of
 
 
@@ -22,7 +22,7 @@ def raised_of(bench: Bench, kind: str, says: Callable[[ContactFault, str], str])
 
 def verb(fault: ContactFault, one: str) -> str:
     """A verb for one part, or for several."""
-    many = fault.what == "feet" or fault.what.startswith("both ")
+    many = len(single_parts(fault.what)) > 1
     return {"passes": "pass"}.get(one, one[:-1]) if many else one
 
 
@@ -30,11 +30,8 @@ def points_of(finding: Finding, bench: Bench) -> list[int]:
     """Indices of the skin that a contact's finding is about; all of them for the whole body."""
     skin = bench.reading.traced.track.skin
     parts = parts_of(skin, bench.reading.poses.rig.names)
-    word = finding.part.removeprefix("both ")
-    plain = {"feet": "foot", "hands": "hand"}.get(
-        word, word.removesuffix("s") if finding.part.startswith("both") else word
-    )
-    found = [i for name, points in parts.items() if name.endswith(plain) for i in points]
+    wanted = {part.split(" ", 1)[-1] for part in single_parts(finding.part)}
+    found = [i for name, points in parts.items() if any(name.endswith(part) for part in wanted) for i in points]
     return found or list(range(len(skin.points)))
 
 

@@ -11,12 +11,13 @@ from ironarc.core.reading.contacts import FLOOR, depth_inside
 from ironarc.core.reading.footing import Span, resting, runs
 from ironarc.core.reading.forces import kept_up, read_forces
 from ironarc.core.reading.read import Reading
-from ironarc.core.reading.skin import limb_of, parts_of
+from ironarc.core.reading.skin import LEGS, limb_of, parts_of
 from ironarc.core.settings import SETTINGS
 
 SLIDE, SINK, HOVER, THROUGH = "slide", "sink", "hover", "through"
 JUMP_MS = 1.5  # that nothing planted slides by
-PLURALS = {"foot": "feet"}
+FEET = "feet"  # what is said of both where the whole body hovers over them
+_PLURALS = {"foot": FEET}
 KEPT_S = 0.12  # that a depth or a gap must last to be one
 STEADY_S = 0.15  # to either side, over which the load of a part is taken
 PLANTED_BW = 0.15  # a foot that bears less is drawn along, not planted
@@ -45,13 +46,21 @@ def contact_faults(reading: Reading) -> tuple[ContactFault, ...]:
     return tuple(sorted(_together(found), key=lambda f: (f.start, f.kind, f.what)))
 
 
+def both(part: str) -> str:
+    """A part with no side, as it is called where left and right are meant."""
+    return f"{_BOTH}{_PLURALS.get(part, part + 's')}"
+
+
 def single_parts(what: str) -> list[str]:
-    """The parts a fault is about, one by one: both of what it calls both."""
-    if not what.startswith("both "):
+    """The parts that something is about, one by one: both of what is called both."""
+    if what != FEET and not what.startswith(_BOTH):
         return [what]
-    many = what.removeprefix("both ")
-    one = next((one for one, plural in PLURALS.items() if plural == many), many.removesuffix("s"))
+    many = what.removeprefix(_BOTH)
+    one = next((one for one, plural in _PLURALS.items() if plural == many), many.removesuffix("s"))
     return [f"left {one}", f"right {one}"]
+
+
+_BOTH = "both "
 
 
 def _together(found: list[ContactFault]) -> list[ContactFault]:
@@ -72,7 +81,7 @@ def _together(found: list[ContactFault]) -> list[ContactFault]:
             out.append(fault)
         else:
             a = out[twin]
-            out[twin] = replace(a, what=f"both {PLURALS.get(part, part + 's')}")
+            out[twin] = replace(a, what=both(part))
     return out
 
 
@@ -238,7 +247,7 @@ def _hovers(reading: Reading) -> list[ContactFault]:
         a = fault.start - int(reading.poses.frames[0])
         point = reading.traced.track.skin.points[lowest[a]]
         limb = limb_of(point)
-        what = "feet" if limb.endswith("leg") else limb
+        what = FEET if limb in LEGS else limb
         out.append(ContactFault(HOVER, fault.value_m, what, names[which[a]], fault.start, fault.end, fault.path))
     return out
 

@@ -20,7 +20,8 @@ SOLE = ("heel", "ball", "toe")
 PALM_M = 0.02  # flesh under a palm, of a figure 1.75 m tall
 # The end of a part where one of these lies, by segment: the joint's name to an animator
 _STARTS = {"upper arm": "shoulder", "forearm": "elbow", "thigh": "seat", "shank": "knee"}
-LIMBS = ("left leg", "right leg", "left arm", "right arm", "trunk", "head", "body")
+LEGS = ("left leg", "right leg")
+LIMBS = (*LEGS, "left arm", "right arm", "trunk", "head", "body")
 _LIMB_OF = {
     "heel": "leg", "ball": "leg", "toe": "leg", "knee": "leg", "palm": "arm", "elbow": "arm", "shoulder": "arm",
     "head": "head", "back": "trunk", "upper back": "trunk",

@@ -20,7 +20,7 @@ from ironarc.core.truing.correction import Correction, Place, Proposal, Try, Way
 from ironarc.core.truing.corrections import CORRECTIONS
 
 __all__ = [
-    "CORRECTIONS", "Correction", "Place", "Proposal", "Try", "Way", "first_offer", "offers", "propose", "read_try",
+    "CORRECTIONS", "Correction", "Place", "Proposal", "Try", "Way", "first_offer", "places_at", "propose", "read_try",
     "settles", "true",
 ]  # fmt: skip
 
@@ -34,26 +34,20 @@ def settles() -> dict[str, str]:
     return out
 
 
-def offers(seen: Seen, start: int, end: int, kind: str = "", every_way: bool = False) -> list[Try]:
-    """What can be tried on a span of the shot's frames; with `kind`, only what settles that kind of finding.
-
-    every_way : each way of a correction by itself, else the usual one
-    """
-    return list(_offers(seen, start, end, kind, every_way))
-
-
-def _offers(seen: Seen, start: int, end: int, kind: str, every_way: bool) -> Iterator[Try]:
+def places_at(seen: Seen, start: int, end: int, kind: str = "") -> Iterator[list[tuple[Try, Way]]]:
+    """The ways of each correction that can be tried on a span of the shot's frames, the usual one first; with `kind`,
+    only of those that settle it."""
     for found in CORRECTIONS.values():
         if kind and kind not in found.settles:
             continue
         place = next((p for p in seen.ask(found.places) if p.start - 1 <= end and start <= p.end + 1), None)
         if place is not None:
-            yield from (Try(found, way.options) for way in (place.ways if every_way else place.ways[:1]))
+            yield [(Try(found, way.options), way) for way in place.ways]
 
 
-def first_offer(seen: Seen, start: int, end: int, kind: str) -> Try | None:
-    """The first of `offers`, which looks no farther than it must."""
-    return next(_offers(seen, start, end, kind, False), None)
+def first_offer(seen: Seen, start: int, end: int, kind: str = "") -> Try | None:
+    """The usual way of the first correction that settles a kind of finding there, or None."""
+    return next((ways[0][0] for ways in places_at(seen, start, end, kind)), None)
 
 
 def read_try(text: str) -> Try | None:

@@ -43,7 +43,7 @@ def limbs_that_reach(body: Body, poses: Poses) -> tuple[Limb, ...]:
         if min(np.linalg.norm(bone), np.linalg.norm(point.position_m)) < 1e-3:
             continue
         taken.update((upper, lower))
-        out.append(Limb(rig.names[lower], upper, lower, -1, point.position_m, _pole(poses, upper, lower, point)))
+        out.append(Limb(rig.names[lower], "", upper, lower, -1, point.position_m, _pole(poses, upper, lower, point)))
     return tuple(out)
 
 

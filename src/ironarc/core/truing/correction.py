@@ -98,12 +98,14 @@ class Way:
     """One way to make a correction at a place: its name at the shell, its label, and the options it begins with.
 
     long : whether it takes more than the blink of an eye
+    choice : whether it lies between two others, for a person to choose and never to be taken by default
     """
 
     name: str
     label: str
     options: Any
     long: bool = False
+    choice: bool = False
 
 
 @dataclass(frozen=True)
@@ -137,6 +139,8 @@ class Correction:
     places : where it can be tried on what is seen
     propose : what it would be, of what is seen and its options; raises EditError where it can't be made
     order : in a plan, the lowest first; long : whether it is work for the background
+    ways : names of all the ways it can have, where it has several
+    marks : whether it changes nothing and only writes down that something is meant
     seconds : how long it takes at most, about, of what is seen and its options; None for the blink of an eye
     """
 
@@ -150,6 +154,8 @@ class Correction:
     propose: Callable[[Seen, Any], Proposal]
     order: int = 50
     long: bool = False
+    ways: tuple[str, ...] = ()
+    marks: bool = False
     seconds: Callable[[Seen, Any], float] | None = None
 
 

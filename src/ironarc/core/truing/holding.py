@@ -90,7 +90,7 @@ def bends_of(reading: Reading) -> tuple[Bend, ...]:
     poses, out = reading.poses, []
     for limb in limbs_of(reading.body):
         far = limb.wrist_m / np.linalg.norm(limb.wrist_m)
-        if limb.name.endswith("leg"):
+        if limb.is_leg:
             out.append(Bend(limb.upper, limb.lower, limb.pole, far))
             continue
         offset = poses.translation[0, limb.lower]

@@ -11,7 +11,6 @@ from ironarc.core.judging import Finding
 from ironarc.core.reading.shot import Seen, see
 from ironarc.core.truing import CORRECTIONS, propose
 from ironarc.core.truing.correction import Correction, Place, Try
-from ironarc.core.truing.corrections import arc
 from ironarc.core.truing.trial import Judge, best, judged
 
 ALL = "all"
@@ -91,7 +90,7 @@ def _spelled(plan: list[tuple[Correction, str]], seen: Seen, span, judge_: Judge
             chosen = place.way(way)
             if chosen is None:
                 known = ", ".join(w.name for w in place.ways if w.name)
-                if not known or way not in _all_ways(found):
+                if not known or way not in found.ways:
                     raise EditError(f"{found.label} can't be made the way {way!r}; ways here: {known or 'one only'}.")
                 skipped.append(f"{found.label}, frames {place.start}–{place.end}: nothing to change by {way}.")
                 continue
@@ -104,10 +103,6 @@ def _spelled(plan: list[tuple[Correction, str]], seen: Seen, span, judge_: Judge
             seen = see(proposal.edit.apply(seen.shot), seen.performer.id)
             steps.append(Step(found.name, chosen.label or found.label, place.start, place.end, proposal.cost.says))
     return seen, edits, steps, skipped
-
-
-def _all_ways(found: Correction) -> tuple[str, ...]:
-    return (arc.TIME, arc.HEIGHT, arc.BETWEEN, arc.HELD) if found.name == arc.NAME else ()
 
 
 def _next_place(

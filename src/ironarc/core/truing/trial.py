@@ -8,12 +8,10 @@ from ironarc.core.errors import EditError
 from ironarc.core.judging import Finding, judge
 from ironarc.core.judging.judge import match
 from ironarc.core.reading.shot import Seen, see
-from ironarc.core.truing import CORRECTIONS, propose
+from ironarc.core.truing import places_at, propose
 from ironarc.core.truing.correction import Correction, Proposal, Try, Way
 
 WORSE = 1.03  # times its value, from which a finding counts as worse
-MEANT = "as_meant"
-HALF_WAY = "Meet half-way"
 
 Judge = Callable[[Seen], Sequence[Finding]]
 
@@ -27,12 +25,13 @@ def judged(seen: Seen) -> list[Finding]:
 class Outcome:
     """A correction that was tried.
 
-    label : of its way; proposal : what it is; seen : the shot with it; findings : of that
+    way : of the correction, or None for one asked for by its options; proposal : what it is
+    seen : the shot with it; findings : of that
     settled, worse : findings as they were before; new : those that were not there; left : still there, not worse
     """
 
     wanted: Try
-    label: str
+    way: Way | None
     proposal: Proposal
     seen: Seen
     findings: tuple[Finding, ...]
@@ -42,9 +41,8 @@ class Outcome:
     new: tuple[Finding, ...]
 
     @property
-    def half_way(self) -> bool:
-        """Whether it is a choice between two, for a person to make."""
-        return self.label == HALF_WAY
+    def label(self) -> str:
+        return (self.way and self.way.label) or self.wanted.correction.label
 
     @property
     def harms(self) -> bool:
@@ -72,7 +70,9 @@ def count(findings: Sequence[Finding]) -> str:
     return f"{n} finding{'' if n == 1 else 's'}"
 
 
-def tried(seen: Seen, before: Sequence[Finding], wanted: Try, label: str = "", judge_: Judge = judged) -> Outcome:
+def tried(
+    seen: Seen, before: Sequence[Finding], wanted: Try, way: Way | None = None, judge_: Judge = judged
+) -> Outcome:
     """What comes of a correction. Raises EditError where it can't be made."""
     proposal = propose(seen, wanted)
     after = see(proposal.edit.apply(seen.shot), seen.performer.id)
@@ -84,22 +84,15 @@ def tried(seen: Seen, before: Sequence[Finding], wanted: Try, label: str = "", j
     worse = [f for f in there if pairs[f.id].value > f.value * WORSE]
     matched = {f.id for f in pairs.values() if f is not None}
     return Outcome(
-        wanted, label, proposal, after, tuple(found), tuple(f for f in was if pairs[f.id] is None),
+        wanted, way, proposal, after, tuple(found), tuple(f for f in was if pairs[f.id] is None),
         tuple(f for f in there if f not in worse), tuple(worse), tuple(f for f in now if f.id not in matched),
     )  # fmt: skip
 
 
 def ways(seen: Seen, start: int, end: int, kind: str = "") -> list[tuple[Try, Way]]:
     """Every way of every correction for a span; with `kind`, of those that settle it; quick ones first."""
-    out = []
-    for found in CORRECTIONS.values():
-        if kind and kind not in found.settles:
-            continue
-        for place in seen.ask(found.places):
-            if place.start - 1 <= end and start <= place.end + 1:
-                out += [(Try(found, way.options), way) for way in place.ways]
-                break
-    return sorted(out, key=lambda pair: pair[0].correction.long or pair[1].long)
+    found = [pair for place in places_at(seen, start, end, kind) for pair in place]
+    return sorted(found, key=lambda pair: pair[0].correction.long or pair[1].long)
 
 
 def outcomes(
@@ -121,7 +114,7 @@ def outcomes(
             untried.append((wanted, way))
             continue
         try:
-            out.append(tried(seen, before, wanted, way.label or wanted.correction.label, judge_))
+            out.append(tried(seen, before, wanted, way, judge_))
         except effort.TooMuch:
             untried.append((wanted, way))
         except EditError:
@@ -133,7 +126,7 @@ def _clean(outcome: Outcome, finding: Finding) -> bool:
     """Whether it settles the finding and all that belongs to it, and harms nothing."""
     return (
         outcome.settles(finding) and not outcome.harms and not _together(outcome, finding)
-        and outcome.wanted.correction.name != MEANT
+        and not outcome.wanted.correction.marks
     )  # fmt: skip
 
 
@@ -147,8 +140,8 @@ def _rank(outcome: Outcome, finding: Finding, thorough: bool) -> tuple:
     meets half-way is for a person to choose."""
     left = len(outcome.left) if thorough else _together(outcome, finding)
     return (
-        outcome.wanted.correction.name == MEANT, not outcome.settles(finding),
-        len(outcome.new) + len(outcome.worse), left, outcome.half_way,
+        outcome.wanted.correction.marks, not outcome.settles(finding),
+        len(outcome.new) + len(outcome.worse), left, bool(outcome.way and outcome.way.choice),
         outcome.proposal.cost.size,
     )  # fmt: skip
 
@@ -158,7 +151,7 @@ def best(
 ) -> Outcome | None:  # fmt: skip
     """The way that is taken by default: the first of `outcomes`, if it settles the finding and is no marking as meant;
     None where none does."""
-    found = [o for o in outcomes(seen, before, finding, judge_, thorough) if o.wanted.correction.name != MEANT]
+    found = [o for o in outcomes(seen, before, finding, judge_, thorough) if not o.wanted.correction.marks]
     return found[0] if found and found[0].settles(finding) else None
 
 

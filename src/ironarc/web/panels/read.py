@@ -9,7 +9,7 @@ from ironarc.core.judging import grade_of
 from ironarc.core.judging.compared import compared
 from ironarc.core.judging.evidence import Evidence
 from ironarc.core.judging.finding import RANK, Finding
-from ironarc.core.judging.findings import evidence_of
+from ironarc.core.judging.findings import by_cause, evidence_of
 from ironarc.core.judging.grades import GRADES, limits_of
 from ironarc.core.judging.plain_units import PLAIN_UNITS, told, with_unit
 from ironarc.core.reading import Reading
@@ -23,8 +23,6 @@ from ironarc.store import house
 from ironarc.web.panels.look import Look, flights_of
 from ironarc.web.picture import evidence_picture
 from ironarc.web.variants import View
-
-_KINDS = {kind: i for i, kind in enumerate(GRADES)}
 
 
 def context(look: Look) -> dict:
@@ -96,28 +94,15 @@ def cards_of(views: Mapping[str, View], offer: Offer) -> tuple[list[Card], list[
 
     views : by performer id; offer : the usual correction that a finding can be tried with
     """
-    cards: list[Card] = []
-    for view in views.values():
-        together: dict[tuple, list[Finding]] = {}
-        for i, finding in enumerate(view.findings):
-            cause = finding.cause or f"alone-{i}"
-            together.setdefault((cause, bool(finding.left)), []).append(finding)
-        for found in together.values():
-            cards.append(_card(found, view, offer))
+    cards = [_card(found, view, offer) for view in views.values() for found in by_cause(view.findings)]
     cards.sort(key=lambda c: (-RANK[c.finding.grade], -c.finding.notice))
     return [c for c in cards if not c.finding.left], [c for c in cards if c.finding.left]
 
 
 def _card(found: list[Finding], view: View, offer: Offer) -> Card:
-    lead, *rest = best_said(found)
+    lead, *rest = found
     tried = next((wanted for f in (lead, *rest) if (wanted := offer(view, f))), None)
     return Card(lead, view.performer.name, tried, told(lead.value, lead.unit), told(lead.limit, lead.unit), tuple(rest))
-
-
-def best_said(found: Sequence[Finding]) -> list[Finding]:
-    """Findings of one cause, the one that says it best first: among the worst the first kind of the table, as a jump
-    that hangs before the arc it leaves by that."""
-    return sorted(found, key=lambda f: (-RANK[f.grade], _KINDS[f.kind], -f.notice))
 
 
 def proof_of(finding: Finding, view: View, house_limits: Sequence[Limit], by_hand: bool) -> Proof:

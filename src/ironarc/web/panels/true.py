@@ -6,14 +6,13 @@ from ironarc.core import truing
 from ironarc.core.document import Performer
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import parts_of_body
-from ironarc.core.judging.finding import Finding
+from ironarc.core.judging.findings import by_cause
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.motion.layers import Layer
 from ironarc.core.truing.asked import asked_of, is_stale
 from ironarc.core.truing.corrections import whole
 from ironarc.web.bench_data import piers
 from ironarc.web.panels.look import Look, flights_of
-from ironarc.web.panels.read import best_said
 from ironarc.web.variants import View
 
 
@@ -34,23 +33,11 @@ def context(look: Look) -> dict:
     seen = look.seen
     return {
         "grades": GRADES, "flights": flights_of(seen), "explained": list(truing.CORRECTIONS.values()),
-        "open_findings": _together(seen), "span": span_of(seen), "holds": _holds(seen),
+        "open_findings": by_cause([f for f in seen.findings if not f.left]), "span": span_of(seen), "holds": _holds(seen),
         # as it stands, with its corrections, also where it is seen before them
         "corrections": corrections(seen, look.shot.performer_called(seen.performer.id)),
         "parts": parts_of_body(seen.reading.body),
     }  # fmt: skip
-
-
-def _together(seen: View) -> list[tuple[Finding, tuple[Finding, ...]]]:
-    """Findings that are open, those of one cause as one: the one that says it best, and the rest."""
-    causes: dict[str, list[Finding]] = {}
-    for i, f in enumerate(f for f in seen.findings if not f.left):
-        causes.setdefault(f.cause or f"alone-{i}", []).append(f)
-    out = []
-    for found in causes.values():
-        lead, *rest = best_said(found)
-        out.append((lead, tuple(rest)))
-    return out
 
 
 def corrections(seen: View, performer: Performer) -> list[Taken]:

@@ -37,7 +37,7 @@ def feet_to_floor(
     p, shot = seen.performer, seen.shot
     frames = np.arange(start, end + 1)
     poses = shot.poses(p.id, frames)
-    limbs = [limb for limb in limbs_of(p.body()) if limb.name.endswith("leg") and limb.end >= 0]
+    limbs = [limb for limb in limbs_of(p.body()) if limb.is_leg and limb.end >= 0]
     if not limbs:
         raise EditError(f"{p.name} has no legs that a name explains.")
     local = poses.local.copy()

@@ -9,6 +9,7 @@ from ironarc.core.judging.finding import Bench, Finding
 from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_joints import LIGHT, part_called, spans_of, turned_of
+from ironarc.core.reading.faults import both, single_parts
 from ironarc.core.reading.joints import read_joints
 
 GRADE = Grade(
@@ -37,7 +38,7 @@ def rule(bench: Bench) -> Iterator[Finding]:
                 found[above] = (j, min(a, x), max(b, y))
     for joint, a, b, part in _twins(bench, found):
         most = float(turned[a:b, joint].max())
-        verb = "turn" if part.startswith("both ") else "turns"
+        verb = "turn" if len(single_parts(part)) > 1 else "turns"
         says = f"{part.capitalize()} {verb} {most:.0f}° in a frame; the eye loses it."
         yield from bench.raised("fast", most, a + bench.first - 1, b - 1 + bench.first, says, part)
 
@@ -55,7 +56,7 @@ def _twins(bench: Bench, found: list[tuple[int, int, int]]) -> Iterator[tuple[in
             if one.role and one.side and two.role == one.role and two.side != one.side and x < b and a < y:
                 used.add(k)
                 a, b = min(a, x), max(b, y)
-                yield joint, a, b, f"both {one.role.replace('foot', 'feet')}{'' if one.role == 'foot' else 's'}"
+                yield joint, a, b, both(one.role)
                 break
         else:
             yield joint, a, b, part_called(bench, joint)

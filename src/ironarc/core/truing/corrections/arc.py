@@ -82,7 +82,7 @@ def places(seen: Seen) -> list[Place]:
             held = Options(f.apex_frame, asked, hold=True)
             ways.append(Way(HELD, "Change the time, push and landing worked out", held, long=True))
             if between not in (asked, have):
-                ways.append(Way(BETWEEN, "Meet half-way", Options(f.apex_frame, between)))
+                ways.append(Way(BETWEEN, "Meet half-way", Options(f.apex_frame, between), choice=True))
         out.append(Place(f.start, f.end, tuple(ways)))
     return out
 
@@ -375,6 +375,7 @@ CORRECTION = Correction(
     places,
     propose,
     order=20,
+    ways=(TIME, HEIGHT, BETWEEN, HELD),
 )
 
 __all__ = ["CORRECTION", "Options", "by_height", "find_flight", "lead_shift", "places", "propose", "true_hang"]

@@ -6,7 +6,7 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
-from ironarc.core.figure.grips import HEAD, SPINE, joints_of, limbs_of
+from ironarc.core.figure.grips import ARM, HEAD, SPINE, joints_of, limbs_of
 from ironarc.core.judging.findings import find
 from ironarc.core.keying.thinning import smoothed
 from ironarc.core.reading import Reading, Seen
@@ -120,7 +120,7 @@ def needed(reading: Reading, at: slice, a: int, b: int, inside: float, led: int)
 def _step(figure: Figure, feet: list[Planted], need: np.ndarray, led: int) -> None:
     """The foot that stands farthest out the way it falls put farther out, lifted on its way; the body follows it as
     far as its leg must."""
-    feet = [foot for foot in feet if foot.limb.name.endswith("leg")] or feet
+    feet = [foot for foot in feet if foot.limb.is_leg] or feet
     if not feet:
         raise EditError("No foot stands there that could take a step. Move the hips instead.")
     size = np.linalg.norm(need, axis=1)
@@ -172,7 +172,7 @@ def _trunk(reading: Reading) -> list[int]:
 
 
 def _arms(reading: Reading) -> list[int]:
-    arms = [limb.upper for limb in limbs_of(reading.body) if limb.name.endswith("arm")]
+    arms = [limb.upper for limb in limbs_of(reading.body) if limb.kind == ARM]
     if not arms:
         raise EditError("This figure has no arms that are understood as such. Let the hips do it.")
     return arms
@@ -231,7 +231,7 @@ def _hands(reading: Reading, at: slice, feet: list) -> list:
     n = len(range(*at.indices(len(reading.com))))
     return [
         Planted(limb, np.ones(n)) for limb in limbs_of(reading.body)
-        if limb.name.endswith("arm") and id(limb) not in taken and not bears(reading, limb)[at].any()
+        if limb.kind == ARM and id(limb) not in taken and not bears(reading, limb)[at].any()
     ]  # fmt: skip
 
 

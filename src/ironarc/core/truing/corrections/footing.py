@@ -11,7 +11,7 @@ from ironarc.core.judging.grades import GRADES
 from ironarc.core.keying.thinning import smoothed
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.contacts import FLOOR
-from ironarc.core.reading.faults import HOVER, SINK, SLIDE, ContactFault, contact_faults, single_parts
+from ironarc.core.reading.faults import FEET, HOVER, SINK, SLIDE, ContactFault, contact_faults, single_parts
 from ironarc.core.reading.footing import runs
 from ironarc.core.reading.skin import parts_of
 from ironarc.core.truing.carry import Figure, bears, end_of, faded, hangs_on, limbs_that_reach, points_of
@@ -141,7 +141,7 @@ def _concerns(reading: Reading, fault: ContactFault, limb) -> bool:
     """Whether a fault is of this limb's end."""
     skin, names = reading.traced.track.skin, reading.body.anatomy.rig.names
     if fault.kind == HOVER:
-        return fault.what == limb.name or (fault.what == "feet" and limb.name.endswith("leg"))
+        return fault.what == limb.name or (fault.what == FEET and limb.is_leg)
     parts = parts_of(skin, names)
     joints = {int(skin.points[i].joint) for name in single_parts(fault.what) for i in parts.get(name, ())}
     return any(hangs_on(reading.poses.rig, joint, limb) for joint in joints)

@@ -64,4 +64,5 @@ CORRECTION = Correction(
     places,
     propose,
     order=95,
+    marks=True,
 )
