@@ -151,6 +151,21 @@ def wrist_of(limb: Limb, translation: np.ndarray) -> np.ndarray:
     return np.broadcast_to(limb.wrist_m, (len(translation), 3))
 
 
+def softly_reached(
+    root: np.ndarray, target: np.ndarray, before: np.ndarray, full: np.ndarray, longest: float, soft: float
+) -> np.ndarray:  # fmt: skip
+    """Places (frames, 3) m towards `target` that a limb from `root` (frames, 3) comes to without locking its middle.
+
+    before : (frames,) m how far it reached; one that was straighter than allowed stays so; full : (frames,) m its length
+    longest, soft : shares of the length, what it is straightened to at most and the last of it, used up exponentially
+    """
+    far = np.linalg.norm(target - root, axis=1)
+    begins = np.maximum(before, full * (longest - soft))
+    room = np.maximum(np.maximum(full * longest, before) - begins, 1e-6)
+    reach = np.where(far > begins, begins - room * np.expm1(-np.maximum(far - begins, 0.0) / room), far)
+    return root + (target - root) * (reach / np.maximum(far, 1e-9))[:, None]
+
+
 def limb_length(limb: Limb, translation: np.ndarray) -> np.ndarray:
     """(frames,) m of a limb held straight."""
     return np.linalg.norm(translation[:, limb.lower], axis=-1) + np.linalg.norm(wrist_of(limb, translation), axis=-1)

@@ -15,6 +15,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core import effort, rotation
+from ironarc.core.errors import EditError
 from ironarc.core.solve.banded import Pentadiagonal, Stencil
 from ironarc.core.solve.model import (
     Model,
@@ -163,6 +164,11 @@ class _Solver:
             if size * min(room, 1.0) > KEPT_FREE:
                 at.barrier = max(at.barrier * BARRIER[2], BARRIER[1])
             at.now = self.measure(at.local, at.translation, at.share, at.barrier, True)
+        if not np.isfinite(at.now.cost):
+            raise EditError(
+                "The numbers of this motion lie too far apart to be worked out together. Look at masses, gravity and "
+                "where the body is held."
+            )
         left = np.zeros(self.frames)
         left[1:-1] = np.linalg.norm(at.now.off, axis=1)
         missed = float(np.linalg.norm(at.now.pins, axis=-1).max(initial=0.0))
@@ -295,7 +301,11 @@ class _Solver:
         what concerns single frames, and of the change."""
         n = len(self.columns)
         before, here, after = wrench
-        half = np.linalg.cholesky(np.linalg.inv(soft)).swapaxes(1, 2)
+        try:
+            # soft⁻¹ = halfᵀ half
+            half = np.linalg.inv(np.linalg.cholesky(soft))
+        except np.linalg.LinAlgError:  # numbers too far apart for the digits there are
+            return None
         rows = np.zeros((self.frames, 18, n))
         errors = np.zeros((self.frames, 18))
         error = (half @ off[..., None])[..., 0]

@@ -159,12 +159,7 @@ def within_reach(limb: Limb, was: Poses, translation: np.ndarray, root: np.ndarr
     """Places (frames, 3) m a limb comes to without locking its middle; one that was straighter stays so."""
     full = ik.limb_length(limb, translation)
     before = np.linalg.norm(end_of(limb, was.rotation, was.position) - was.position[:, limb.upper], axis=1)
-    far = np.linalg.norm(target - root, axis=1)
-    most = np.maximum(full * LONGEST, before)
-    begins = np.maximum(before, full * (LONGEST - SOFT))
-    room = np.maximum(most - begins, 1e-6)
-    reach = np.where(far > begins, begins - room * np.expm1(-np.maximum(far - begins, 0.0) / room), far)
-    return root + (target - root) * (reach / np.maximum(far, 1e-9))[:, None]
+    return ik.softly_reached(root, target, before, full, LONGEST, SOFT)
 
 
 def carry(figure: Figure, shift: np.ndarray, feet: list[Planted]) -> None:

@@ -33,7 +33,8 @@ def context(look: Look) -> dict:
     seen = look.seen
     return {
         "grades": GRADES, "flights": flights_of(seen), "explained": list(truing.CORRECTIONS.values()),
-        "open_findings": by_cause([f for f in seen.findings if not f.left]), "span": span_of(seen), "holds": _holds(seen),
+        "open_findings": by_cause([f for f in seen.findings if not f.left]),
+        "span": span_of(seen), "holds": _holds(seen),
         # as it stands, with its corrections, also where it is seen before them
         "corrections": corrections(seen, look.shot.performer_called(seen.performer.id)),
         "parts": parts_of_body(seen.reading.body),

@@ -107,15 +107,10 @@ def _lowered(gap: np.ndarray, rests: np.ndarray, led: int) -> np.ndarray:
 
 
 def _within_reach(poses, limb: Limb, target: np.ndarray) -> np.ndarray:
-    """Places (frames, 3) m for a foot that its leg comes to without locking its knee; legs straighter than that
-    already stay so."""
+    """Places (frames, 3) m for a foot that its leg comes to without locking its knee."""
     root = poses.position[:, limb.upper]
-    full = ik.limb_length(limb, poses.translation)
-    was, far = (np.linalg.norm(at - root, axis=1) for at in (poses.position[:, limb.end], target))
-    begins = np.maximum(was, full * (LONGEST - SOFT))
-    room = np.maximum(full * LONGEST - begins, 1e-9)
-    reach = np.where(far > begins, begins - room * np.expm1(-np.maximum(far - begins, 0.0) / room), far)
-    return root + (target - root) * (reach / np.maximum(far, 1e-9))[:, None]
+    before = np.linalg.norm(poses.position[:, limb.end] - root, axis=1)
+    return ik.softly_reached(root, target, before, ik.limb_length(limb, poses.translation), LONGEST, SOFT)
 
 
 def _of_legs(seen: Seen, frames: np.ndarray, was: np.ndarray, now: np.ndarray, limbs: list[Limb], ease: int) -> Layer:
