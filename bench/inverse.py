@@ -19,8 +19,8 @@ from ironarc.core.document import Shot
 from ironarc.core.exchange.bring_in import shot_from_file
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.reading import Reading, read_shot, see
-from ironarc.core.reading.footing import runs
 from ironarc.core.reading.forces import _pushes
+from ironarc.core.reading.spans import runs
 from ironarc.core.reading.support import read_pads
 from ironarc.core.reading.wrench import nearest
 from ironarc.core.truing import propose, read_try

@@ -8,7 +8,7 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.motion.poses import Poses, poses_of
 from ironarc.core.reading import Reading
-from ironarc.core.reading.footing import runs
+from ironarc.core.reading.spans import runs
 
 
 @dataclass(frozen=True)

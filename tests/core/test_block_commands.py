@@ -24,7 +24,7 @@ from ironarc.core.reading import see
 from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.props import Hold, Prop
 from ironarc.core.scene.reference import Reference
-from ironarc.core.scene.timing import Retiming
+from ironarc.core.scene.retiming import Retiming
 from tests.conftest import demo
 from tests.core.test_keying import WHO, column, hop
 from tests.core.test_pins import HELD_M, at_of, here, pinned, standing, swaying

@@ -10,9 +10,10 @@ from ironarc.core.reading import read_shot
 from ironarc.core.reading.arcs import Arcs
 from ironarc.core.reading.flights import fit_arc
 from ironarc.core.reading.floor import Floor, estimate_floor
-from ironarc.core.reading.footing import find_footing, hold_from_seed, runs
+from ironarc.core.reading.footing import find_footing
 from ironarc.core.reading.read import read
 from ironarc.core.reading.skin import follow, limb_of, parts_of, skin_of
+from ironarc.core.reading.spans import hold_from_seed, runs
 from ironarc.core.scene.props import Prop
 from tests.conftest import demo
 from tests.figures import BRAM_RIG, CM, carried, stiff_poses

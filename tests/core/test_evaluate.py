@@ -17,7 +17,8 @@ from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.motion.evaluate import Stage
 from ironarc.core.motion.layers import REPLACES, Layer
 from ironarc.core.scene.reference import Mark, Reference
-from ironarc.core.scene.timing import Retiming, Timing
+from ironarc.core.scene.retiming import Retiming
+from ironarc.core.scene.timing import Timing
 from tests.conftest import demo
 from tests.figures import Ask, bake_shot
 

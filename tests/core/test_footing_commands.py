@@ -13,7 +13,7 @@ from ironarc.core.judging import grade_of, judge
 from ironarc.core.judging.judging_json import judging_to_plain, with_judging
 from ironarc.core.reading import read_shot
 from ironarc.core.scene.props import Prop
-from ironarc.core.scene.timing import Retiming
+from ironarc.core.scene.retiming import Retiming
 from tests.conftest import demo
 from tests.figures import Ask
 

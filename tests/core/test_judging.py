@@ -20,7 +20,7 @@ from ironarc.core.motion.layers import Layer
 from ironarc.core.motion.loads import Load, LoadTrack, track_loads
 from ironarc.core.reading import read, read_all, read_shot, see
 from ironarc.core.reading.asked import gravity_arc
-from ironarc.core.reading.flights import measure_flight
+from ironarc.core.reading.flights import Moving, measure_flight
 from ironarc.core.reading.read import constant_spans
 from ironarc.core.scene.guide import Guide
 from tests.conftest import demo
@@ -143,7 +143,7 @@ def test_a_load_let_go_at_the_very_take_off_tells_no_jerk_there():
     L, inertia = np.zeros((n, 3)), np.tile(np.eye(3), (n - 4, 1, 1))
 
     def flight(*spans):
-        return measure_flight(2, n - 2, com, faster, L, inertia, np.arange(1, n + 1), dt, 9.81, spans)
+        return measure_flight(Moving(com, faster, L, np.arange(1, n + 1), dt), (2, n - 2), inertia, 9.81, spans)
 
     whole, late, early = flight((2, n - 2)), flight((4, n - 2)), flight((2, n - 4))
     assert np.linalg.norm(whole.kink_take_off_ms) > 2
@@ -163,14 +163,13 @@ def test_an_exact_body_that_lets_go_reads_exactly():
     jump, faster = np.array([0.01, -0.05, 0.02]), np.array([0.0, -0.4, 0.1])
     com[at:] += jump + faster * (t[at:] - (at - 0.5) * dt)
     L, inertia = np.zeros((n, 3)), np.tile(np.eye(3), (n, 1, 1))
-    flight = measure_flight(
-        0, n, com, np.zeros_like(com), L, inertia, np.arange(1, n + 1), dt, 9.81, ((0, at), (at, n))
-    )
+    moving = Moving(com, np.zeros_like(com), L, np.arange(1, n + 1), dt)
+    flight = measure_flight(moving, (0, n), inertia, 9.81, ((0, at), (at, n)))
     assert flight.implied_g == pytest.approx(9.81, abs=1e-9)
     assert flight.arc_max_m < 1e-12
     np.testing.assert_allclose(flight.steps[0].shift_m, jump, atol=1e-12)
     np.testing.assert_allclose(flight.steps[0].speed_ms, faster, atol=1e-12)
-    one_arc = measure_flight(0, n, com, np.zeros_like(com), L, inertia, np.arange(1, n + 1), dt, 9.81)
+    one_arc = measure_flight(moving, (0, n), inertia, 9.81)
     assert one_arc.arc_max_m > 0.02  # fitted over both, it would have been a fault
 
 

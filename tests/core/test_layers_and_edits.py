@@ -26,7 +26,8 @@ from ironarc.core.motion.pin import Pin
 from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.props import Prop
-from ironarc.core.scene.timing import Retiming, Timing
+from ironarc.core.scene.retiming import Retiming
+from ironarc.core.scene.timing import Timing
 from tests.conftest import demo
 from tests.figures import Ask, bake_shot
 

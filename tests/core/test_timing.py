@@ -10,7 +10,8 @@ from ironarc.core.errors import EditError
 from ironarc.core.figure.rig import Joint, Rig
 from ironarc.core.motion.layers import BROUGHT_IN, REPLACES, Layer
 from ironarc.core.motion.retime import retime_layers
-from ironarc.core.scene.timing import Cut, Timing
+from ironarc.core.scene.cuts import Cut
+from ironarc.core.scene.timing import Timing
 
 CLIP = (1, 120)
 

@@ -11,7 +11,7 @@ from ironarc.core.formats import bvh
 from ironarc.core.judging.findings import find
 from ironarc.core.reading import read_shot
 from ironarc.core.reading.shot import Seen, see
-from ironarc.core.scene.timing import Retiming
+from ironarc.core.scene.retiming import Retiming
 from ironarc.core.truing import Try, first_offer, places_at, propose, read_try
 from ironarc.core.truing.corrections import arc
 from ironarc.demo.posing import Leap, Score

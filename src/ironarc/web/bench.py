@@ -13,13 +13,14 @@ from ironarc.core.scene.rate import parse_rate, rate_text
 from ironarc.core.scene.reference import MARK_WORDS
 from ironarc.store import files, house, shots, uses
 from ironarc.web.asked import asked_frame, read_body
-from ironarc.web.bench_data import motion_bytes, reading_data, scene_data
+from ironarc.web.bench_data import motion_bytes, reading_data
 from ironarc.web.commands import EDIT_REQUEST, MOVE_REQUEST, to_edit
 from ironarc.web.keeping import FOREVER, for_ever, mark, plain_json
 from ironarc.web.panels import STEPS, panel_html
 from ironarc.web.panels.look import asked_for
 from ironarc.web.panels.read import proof_of
 from ironarc.web.physics_data import physics_data
+from ironarc.web.scene_data import scene_data
 from ironarc.web.seeing import open_session, see, variants
 from ironarc.web.variants import View
 

@@ -1,12 +1,7 @@
 """What the bench's scripts draw: poses as float32, and the reading as plain data."""
 
-from collections.abc import Mapping
-from dataclasses import asdict
-
 import numpy as np
 
-from ironarc.core.columns import Dense
-from ironarc.core.document import Performer, Shot
 from ironarc.core.judging import flight_grade, grade_of
 from ironarc.core.judging.findings import can_judge
 from ironarc.core.judging.grades import GRADES, limits_of
@@ -18,13 +13,7 @@ from ironarc.core.reading.flights import Flight, allowed_frames
 from ironarc.core.reading.momentum import set_off
 from ironarc.core.reading.points import guide_distance, guided
 from ironarc.core.reading.skin import LEGS, LIMBS, limb_of, parts_of
-from ironarc.core.reading.travel import travel_direction
-from ironarc.core.scene.guide import Guide
-from ironarc.core.scene.props import Prop
-from ironarc.core.scene.rate import rate_text
-from ironarc.core.scene.reference import Reference
 from ironarc.core.truing import settles
-from ironarc.web.physics_data import line_of_action
 from ironarc.web.variants import View
 
 _PIER_KINDS = {"heel": "foot", "ball": "foot", "toe": "foot", "tip": "foot", "palm": "hand"}
@@ -157,138 +146,3 @@ def _computed(reading: Reading) -> list | None:
 def _numbers(metres: np.ndarray) -> list[float | None]:
     """Centimetres, with None where there is no number."""
     return [None if np.isnan(v) else round(float(v) * 100, 2) for v in metres]
-
-
-def figure_data(performer: Performer, reading: Reading) -> dict:
-    """What never changes with the frame: joints, and the solids of the mannequin."""
-    return {
-        "joints": len(performer.rig),
-        "height": reading.body.anatomy.height_m,
-        "line": line_of_action(reading),
-        "travel": np.round(travel_direction(reading), 5).tolist(),
-        "parts": [
-            {
-                "joint": p.joint,
-                "segment": p.segment or "other",
-                "side": p.side,
-                "mass": round(p.mass_kg, 3),
-                "start": np.round(p.start_m, 5).tolist(),
-                "end": np.round(p.end_m, 5).tolist(),
-                "com": np.round(p.com_m, 5).tolist(),
-                "width": round(p.half_width_m, 5),
-                "depth": round(p.half_depth_m, 5),
-                "across": np.round(p.across, 5).tolist(),
-            }
-            for p in reading.body.parts
-        ],
-    }
-
-
-def key_marks(shot: Shot, performer: Performer) -> dict:
-    """Frames with keys on the base layer: [[frame, share of the keyed joints that have one there], …];
-    `dense` for a motion brought in, which has a value of every joint on every frame."""
-    base = performer.layers[0]
-    if all(isinstance(column, Dense) for column in base.columns.values()):
-        return {"dense": True, "frames": []}
-    keyed: dict[int, set[str]] = {}  # by own frame
-    for (joint, _), column in base.columns.items():
-        for frame in column.key_frames:
-            keyed.setdefault(int(frame), set()).add(joint)
-    first, last = performer.timing.kept(performer.clip)
-    joints_at: dict[int, set[str]] = {}
-    for frame, joints in keyed.items():
-        if first <= frame <= last and not any(c.start <= frame <= c.end for c in performer.timing.cuts):
-            joints_at.setdefault(performer.timing.seen_frame(frame), set()).update(joints)
-    total = len(base.joints)
-    inside = (f for f in sorted(joints_at) if shot.first_frame <= f <= shot.last_frame)
-    return {"dense": False, "frames": [[f, round(len(joints_at[f]) / total, 3)] for f in inside]}
-
-
-def scene_data(shot: Shot, readings: Mapping[str, Reading]) -> dict:
-    """What stands on the stage besides poses: figures, props, references and guides; readings by performer id."""
-    return {
-        "fps": shot.fps,
-        "rate": rate_text(shot.rate),
-        "first": shot.first_frame,
-        "last": shot.last_frame,
-        "floor": readings[shot.performer.id].floor_m,
-        "g": shot.g,
-        "name": shot.name,
-        "display": asdict(shot.display),
-        "performers": [_performer_data(shot, p, readings[p.id]) for p in shot.performers],
-        "props": [_prop_data(shot, p) for p in shot.props],
-        "references": [_reference_data(shot, r) for r in shot.references],
-        "guides": [_guide_data(shot, g) for g in shot.guides],
-    }
-
-
-def _common(item) -> dict:
-    return {"id": item.id, "name": item.name, "hidden": item.hidden, "locked": item.locked}
-
-
-def _performer_data(shot: Shot, performer: Performer, reading: Reading) -> dict:
-    placement = performer.placement
-    return _common(performer) | {
-        "figure": figure_data(performer, reading),
-        "joints": performer.rig.names,
-        "keys": key_marks(shot, performer),
-        "plays": performer.plays,
-        "seams": performer.timing.seams(),
-        "placement": {"offset": placement.offset_m, "turn": placement.turn_rad, "scale": placement.scale},
-    }
-
-
-def _prop_data(shot: Shot, prop: Prop) -> dict:
-    """Place and turn (x y z, w x y z) of its foot: one row, or one a frame for a prop that moves."""
-    frames = shot.frame_numbers() if prop.is_keyed or prop.holds else np.array([shot.first_frame])
-    at, turn = shot.track_of(prop, frames)
-    return _common(prop) | {
-        "kind": prop.kind,
-        "size": prop.size_m,
-        "at": prop.at_m,
-        "turn": prop.turn_rad,
-        "track": np.round(np.hstack([at, turn]), 5).tolist(),
-        "hung_from": prop.hung_from_m,
-    }
-
-
-def _reference_data(shot: Shot, reference: Reference) -> dict:
-    backdrop = reference.backdrop
-    return _common(reference) | {
-        "kind": reference.kind,
-        "files": reference.files,
-        "width": reference.width,
-        "height": reference.height,
-        "rate": reference.rate_fps,
-        "shown": reference.shown,
-        "opacity": reference.opacity,
-        "mirrored": reference.mirrored,
-        "number_from": reference.number_from,
-        "plays": [reference.first, reference.shot_frame(reference.out_frame + 1, shot.rate) - 1],
-        "own": reference.own_frames(shot.frame_numbers(), shot.rate).tolist(),
-        "lines": {"floor": reference.floor_line, "up": reference.up_line, "length": reference.length_line},
-        "length_m": reference.length_m,
-        "pose_frame": reference.pose_frame,
-        "backdrop": {
-            "width": backdrop.width_m, "height": backdrop.height_m, "centre": backdrop.centre_m,
-            "roll": backdrop.roll_rad, "facing": reference.facing_rad, "across": reference.across_m,
-            "behind": reference.behind_m,
-        },
-        "marks": [
-            {"own": m.frame, "word": m.word, "frame": reference.shot_frame(m.frame, shot.rate)}
-            for m in reference.marks
-        ],
-    }  # fmt: skip
-
-
-def _guide_data(shot: Shot, guide: Guide) -> dict:
-    frames = guide.frame_numbers()
-    path = guide.path(frames, shot.frame_time_s, shot.g)
-    return _common(guide) | {
-        "curve": guide.kind,
-        "performer": (guided(shot, guide) or shot.performer).id,
-        "points": guide.points_m,
-        "first": guide.first,
-        "frames": guide.frames,
-        "path": np.round(path, 5).tolist(),
-    }

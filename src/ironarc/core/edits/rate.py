@@ -13,10 +13,12 @@ from ironarc.core.motion.retime import KeysCollide, retime_keys, retime_layers, 
 from ironarc.core.reading import Reading, read_shot
 from ironarc.core.reading.flights import Flight
 from ironarc.core.reading.shot import settled
+from ironarc.core.scene.cuts import Cut
 from ironarc.core.scene.props import Hold
 from ironarc.core.scene.rate import retime_frame
 from ironarc.core.scene.reference import Reference
-from ironarc.core.scene.timing import Cut, Retiming, Timing
+from ironarc.core.scene.retiming import Retiming
+from ironarc.core.scene.timing import Timing
 
 KEEP_SECONDS, KEEP_FRAMES = "seconds", "frames"
 SAME = 1e-4  # as a share: two frame times this near are one

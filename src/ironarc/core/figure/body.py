@@ -8,9 +8,10 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
-from ironarc.core.figure.anatomy import Anatomy, Bone, find_anatomy
+from ironarc.core.figure.anatomy import Anatomy, find_anatomy
 from ironarc.core.figure.rig import Rig
 from ironarc.core.figure.segments import segment_shape
+from ironarc.core.figure.skeleton import Bone
 from ironarc.core.figure.weighing import DEFAULT_MASS_KG, DENSITY_KGM3, GIRTH, PRESETS, Held, PointMass, Weighing
 
 POINT_RADIUS_M = 0.03  # a point mass turns as a small ball

@@ -8,9 +8,10 @@ from functools import lru_cache
 import numpy as np
 
 from ironarc.core.errors import EditError
-from ironarc.core.figure.anatomy import SIDES, Anatomy
+from ironarc.core.figure.anatomy import Anatomy
 from ironarc.core.figure.body import Body
 from ironarc.core.figure.naming import NO_MASS
+from ironarc.core.figure.skeleton import SIDES
 
 HIPS, SPINE, HEAD = "hips", "spine", "head"
 # Sets of parts that everybody has; one's own are kept beside these

@@ -4,8 +4,8 @@ import numpy as np
 
 from ironarc.core.judging.evidence import Evidence, curve
 from ironarc.core.judging.finding import Bench, Finding
-from ironarc.core.reading.footing import runs
 from ironarc.core.reading.joints import read_joints
+from ironarc.core.reading.spans import runs
 
 TOGETHER_FRAMES = 2  # findings of one joint this near each other are one
 LIGHT = frozenset({"toe", "finger", "hand"})  # too light to keep an impact's jolt from turning them

@@ -7,8 +7,8 @@ import numpy as np
 from ironarc.core.judging.finding import SOUND, Bench
 from ironarc.core.reading import Reading
 from ironarc.core.reading.balance import read_balance
-from ironarc.core.reading.footing import runs
 from ironarc.core.reading.forces import kept_up, read_forces
+from ironarc.core.reading.spans import runs
 
 HELD_S = 0.25
 HELD_MS = 0.2  # of the center of gravity over the floor; what passes faster is on its way

@@ -156,7 +156,7 @@ def softly_reached(
 ) -> np.ndarray:  # fmt: skip
     """Places (frames, 3) m towards `target` that a limb from `root` (frames, 3) comes to without locking its middle.
 
-    before : (frames,) m how far it reached; one that was straighter than allowed stays so; full : (frames,) m its length
+    before : (frames,) m how far it reached, one that was straighter stays so; full : (frames,) m its length
     longest, soft : shares of the length, what it is straightened to at most and the last of it, used up exponentially
     """
     far = np.linalg.norm(target - root, axis=1)

@@ -8,8 +8,9 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.figure.anatomy import UP, Anatomy
+from ironarc.core.figure.anatomy import Anatomy
 from ironarc.core.figure.naming import normal_name
+from ironarc.core.figure.skeleton import UP
 
 
 @dataclass(frozen=True, eq=False)

@@ -9,8 +9,8 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.document.performer import AIR, HandContact
 from ironarc.core.reading.floor import Floor
-from ironarc.core.reading.footing import Span, runs
 from ironarc.core.reading.skin import Skin, SkinTrack
+from ironarc.core.reading.spans import Span, runs
 from ironarc.core.scene.props import Prop
 from ironarc.core.settings import SETTINGS
 

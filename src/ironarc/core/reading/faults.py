@@ -8,10 +8,10 @@ from scipy.ndimage import uniform_filter1d
 from ironarc.core import rotation
 from ironarc.core.figure.anatomy import ContactPoint
 from ironarc.core.reading.contacts import FLOOR, depth_inside
-from ironarc.core.reading.footing import Span, resting, runs
 from ironarc.core.reading.forces import kept_up, read_forces
 from ironarc.core.reading.read import Reading
 from ironarc.core.reading.skin import LEGS, limb_of, parts_of
+from ironarc.core.reading.spans import Span, resting, runs
 from ironarc.core.settings import SETTINGS
 
 SLIDE, SINK, HOVER, THROUGH = "slide", "sink", "hover", "through"

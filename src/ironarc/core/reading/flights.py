@@ -161,27 +161,34 @@ def fit_arcs(com: np.ndarray, dt: float, spans, g: float | None = None) -> list[
     return [replace(fit, g_se=se) for fit in fits]
 
 
-def measure_flight(
-    a: int,
-    b: int,
-    com: np.ndarray,
-    v_com: np.ndarray,
-    L: np.ndarray,
-    inertia: np.ndarray,
-    frames,
-    dt: float,
-    g: float,
-    spans: tuple[tuple[int, int], ...] = (),
-    frames_a_sample: float = 1.0,
-) -> Flight:
-    """Measures the flight over frame indices [a, b).
+@dataclass(frozen=True)
+class Moving:
+    """How the whole moves, over all frames of a shot.
 
-    com (frames, 3) m, v_com (frames, 3) m/s, L (frames, 3) kg·m²/s over the whole shot; inertia (b - a, 3, 3).
+    com (frames, 3) m; com_velocity (frames, 3) m/s; angular_momentum (frames, 3) kg·m²/s
+    frames : their numbers; dt : s
+    frames_a_sample : frames to each value that was measured; those that were worked out between two of them say nothing
+    new, so the standard error is that of the measured ones
+    """
+
+    com: np.ndarray
+    com_velocity: np.ndarray
+    angular_momentum: np.ndarray
+    frames: np.ndarray
+    dt: float
+    frames_a_sample: float = 1.0
+
+
+def measure_flight(
+    moving: Moving, at: tuple[int, int], inertia: np.ndarray, g: float, spans: tuple[tuple[int, int], ...] = ()
+) -> Flight:
+    """Measures the flight over frame indices [a, b) = `at`; inertia : (b - a, 3, 3) kg·m².
+
     spans : index spans within it over which what is held stays the same, the whole flight if not told. Rise and
     drop are those of the path with the shifts at its steps taken out.
-    frames_a_sample : frames to each value that was measured; those that were worked out between two of them say
-    nothing new, so the standard error is that of the measured ones
     """
+    (a, b), com, dt, frames = at, moving.com, moving.dt, moving.frames
+    v_com, L = moving.com_velocity, moving.angular_momentum
     n = b - a
     spin = measure_spin(L[a:b], inertia, [(x - a, y - a) for x, y in spans or ((a, b),)], (a == 0, b == len(com)))
     parts = [(start - a, end - a) for start, end in spans or ((a, b),)]
@@ -210,7 +217,7 @@ def measure_flight(
         apex_frame=int(frames[a + top]),
         take_off_ms=own[0].velocity_at(-dt / 2),
         implied_g=own[0].g,
-        implied_g_se=own[0].g_se * float(np.sqrt(frames_a_sample)),
+        implied_g_se=own[0].g_se * float(np.sqrt(moving.frames_a_sample)),
         arc_rms_m=float(np.sqrt((off**2).mean())),
         arc_max_m=float(off.max()),
         speed_factor=float(np.sqrt(max(own[0].g, 0.0) / g)),

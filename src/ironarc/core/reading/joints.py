@@ -5,7 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.figure.anatomy import SIDES, Chain
+from ironarc.core.figure.skeleton import SIDES, Chain
 from ironarc.core.reading.read import Reading
 
 BENT_RAD = np.radians(20.0)  # an elbow bent by more shows which way it bends

@@ -16,10 +16,11 @@ from ironarc.core.motion.poses import Poses
 from ironarc.core.reading import momentum as mo
 from ironarc.core.reading.contacts import Contact, Said, Surface, contact_spans, surfaces_of, what_is_said
 from ironarc.core.reading.derivatives import degree_for, is_captured
-from ironarc.core.reading.flights import Flight, measure_flight
+from ironarc.core.reading.flights import Flight, Moving, measure_flight
 from ironarc.core.reading.floor import Floor, estimate_floor
-from ironarc.core.reading.footing import Footing, Span, find_footing, runs
+from ironarc.core.reading.footing import Footing, find_footing
 from ironarc.core.reading.skin import SkinTrack, follow, skin_of
+from ironarc.core.reading.spans import Span, runs
 from ironarc.core.scene.props import Prop
 from ironarc.core.settings import REFERENCE_HEIGHT_M
 
@@ -226,11 +227,11 @@ def read_traced(traced: Traced, g: float, floor: Floor, by_hand: tuple[HandConta
             return alone
         return mo.laden_inertia(alone, body.mass_kg, traced.body_com, traced.com, loads, at)
 
+    moving = Moving(
+        traced.com, moved.com_velocity, moved.angular_momentum, poses.frames, poses.dt, traced.apart
+    )  # fmt: skip
     flights = tuple(
-        measure_flight(
-            a, b, traced.com, moved.com_velocity, moved.angular_momentum, inertia(slice(a, b)), poses.frames, poses.dt,
-            g, constant_spans(loads, a, b), traced.apart,
-        )
+        measure_flight(moving, (a, b), inertia(slice(a, b)), g, constant_spans(loads, a, b))
         for a, b in footing.flights
     )  # fmt: skip
     return Reading(

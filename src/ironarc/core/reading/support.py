@@ -5,7 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.figure.anatomy import SIDES
+from ironarc.core.figure.skeleton import SIDES
 from ironarc.core.reading.read import Reading
 from ironarc.core.reading.skin import SOLE
 

@@ -14,7 +14,7 @@ from ironarc.core.figure.rig import forward
 from ironarc.core.motion.layers import Layer
 from ironarc.core.motion.poses import Poses
 from ironarc.core.reading.shot import Seen
-from ironarc.core.scene.timing import Retiming
+from ironarc.core.scene.retiming import Retiming
 from ironarc.core.truing.difference import turned_by
 from ironarc.core.whole_numbers import whole_number
 

@@ -14,11 +14,12 @@ from ironarc.core.errors import EditError
 from ironarc.core.reading.points import TOP, point_at
 from ironarc.core.reading.shot import Seen
 from ironarc.core.reading.skin import SOLE
+from ironarc.core.scene.cuts import Cut
 from ironarc.core.scene.lineup import BY_SIZE, FREELY
 from ironarc.core.scene.lineup import line_up as lined_up
 from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.props import Prop
-from ironarc.core.scene.timing import Cut, Timing
+from ironarc.core.scene.timing import Timing
 
 Point = tuple[float, float, float]
 

@@ -15,7 +15,7 @@ from ironarc.core.errors import EditError
 from ironarc.core.keying import keying
 from ironarc.core.keying.keying import Beat
 from ironarc.core.reading.shot import Seen
-from ironarc.core.scene.timing import Cut
+from ironarc.core.scene.cuts import Cut
 
 MOST_ROOM = 5000
 

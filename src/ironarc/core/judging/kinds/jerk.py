@@ -8,7 +8,7 @@ from ironarc.core.judging.evidence import Evidence, curve
 from ironarc.core.judging.finding import Bench, Finding, frames
 from ironarc.core.judging.grade import LENGTH, Grade
 from ironarc.core.judging.kind import Kind
-from ironarc.core.reading.footing import runs
+from ironarc.core.reading.spans import runs
 
 GRADE = Grade(
     "Jerk", 0.015, 0.04, "m",

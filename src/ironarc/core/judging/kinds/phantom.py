@@ -11,8 +11,8 @@ from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_flights import cause_of
 from ironarc.core.judging.on_stance import stance_cause, tilted
 from ironarc.core.reading.faults import HOVER, contact_faults
-from ironarc.core.reading.footing import runs
 from ironarc.core.reading.forces import kept_up, read_forces
+from ironarc.core.reading.spans import runs
 
 KEPT_S = 0.1
 

@@ -15,7 +15,7 @@ from ironarc.core.reading.asked import asked_rise, gravity_arc
 from ironarc.core.reading.flights import Flight, allowed_frames
 from ironarc.core.reading.impact import enough_depth, needed_bw
 from ironarc.core.reading.shot import see
-from ironarc.core.scene.timing import Retiming
+from ironarc.core.scene.retiming import Retiming
 from ironarc.core.solve.span import solve_span
 from ironarc.core.solve.task import EDGE
 from ironarc.core.truing.carry import Figure, Planted, carry, lead_in, lead_out, planted

@@ -11,8 +11,8 @@ from ironarc.core.figure.grips import Limb, limbs_of
 from ironarc.core.judging.findings import find
 from ironarc.core.motion.ik import dot, unit
 from ironarc.core.reading import Reading, Seen
-from ironarc.core.reading.footing import runs
 from ironarc.core.reading.joints import read_joints
+from ironarc.core.reading.spans import runs
 from ironarc.core.truing.carry import Figure, end_of
 from ironarc.core.truing.correction import FRAME, Correction, Place, Proposal, Way, option
 from ironarc.core.truing.proposing import indices, proposed

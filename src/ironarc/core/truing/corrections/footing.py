@@ -12,8 +12,8 @@ from ironarc.core.keying.thinning import smoothed
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.contacts import FLOOR
 from ironarc.core.reading.faults import FEET, HOVER, SINK, SLIDE, ContactFault, contact_faults, single_parts
-from ironarc.core.reading.footing import runs
 from ironarc.core.reading.skin import parts_of
+from ironarc.core.reading.spans import runs
 from ironarc.core.truing.carry import Figure, bears, end_of, faded, hangs_on, limbs_that_reach, points_of
 from ironarc.core.truing.correction import FRAME, SHARE, Correction, Place, Proposal, Way, option
 from ironarc.core.truing.proposing import proposed

@@ -13,7 +13,7 @@ from ironarc.core.judging.findings import find
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.impact import Push, enough_depth, needed_bw, read_pushes
 from ironarc.core.reading.shot import see
-from ironarc.core.scene.timing import Retiming
+from ironarc.core.scene.retiming import Retiming
 from ironarc.core.truing.carry import Figure, carry, planted
 from ironarc.core.truing.correction import CM, FRAME, FRAMES, Correction, Place, Proposal, Way, cost_of, option
 from ironarc.core.truing.difference import check_root, layer_between

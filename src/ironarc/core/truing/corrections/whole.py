@@ -9,7 +9,7 @@ from ironarc.core.figure.grips import parts_by_joint, parts_of_body
 from ironarc.core.judging.findings import find
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.faults import HOVER, SINK, SLIDE, contact_faults
-from ironarc.core.reading.footing import runs
+from ironarc.core.reading.spans import runs
 from ironarc.core.solve import windows
 from ironarc.core.solve.model import model_of
 from ironarc.core.solve.span import spread_of
