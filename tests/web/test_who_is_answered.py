@@ -112,6 +112,7 @@ def served(app):
     thread.start()
     yield port
     server.close()
+    server.task_dispatcher.shutdown(timeout=PATIENCE_S)  # what is still being answered ends before the database does
 
 
 def is_closed(client: socket.socket) -> bool:

@@ -1,10 +1,11 @@
 // The Block panel: what is taken and what can be done with it, by pages. The pages are drawn by the server; what
 // changes with every pose (what is taken, pins, layers, curves, the shelf) is filled in here.
-import { getJson, keptAddress, postJson } from "../api.js";
+import { getJson } from "../api.js";
 import { createEaseChart } from "../block/easechart.js";
 import { easeOf, spanAround } from "../block/shares.js";
 import { curveName, curveWords } from "../trestle/curves.js";
 import { kindAt, rowsOf } from "../trestle/keyrows.js";
+import { createBlockForms } from "./block_forms.js";
 import { carriedRow, element, layerRow, pinRow, showHolderParts } from "./block_lists.js";
 import { createFields } from "./fields.js";
 import { createShelf } from "./shelf.js";
@@ -17,7 +18,7 @@ const HINTS = {
 const POSE = 0.5; // share of the joints keyed that makes a frame a pose
 
 export function createBlockPanel(panel, state, setup, { actions, block, keys, curves }) {
-  const { number, whole, all } = createFields(actions.say);
+  const fields = createFields(actions.say);
   const chart = createEaseChart(panel, { commit: ease });
   const shelf = createShelf(panel, state, setup, { actions, block, keys });
   const who = () => block.who(), frame = () => state.get("frame");
@@ -166,130 +167,11 @@ export function createBlockPanel(panel, state, setup, { actions, block, keys, cu
     } catch (error) { actions.say(error.message); }
   }
 
-  // --- what the panel's controls do ------------------------------------------------------------------
   function ease([start, end], [leaves, arrives]) {
     return edit("ease_span", { start, end, leaves, arrives, parts: keys.partsOf(), layer: layer() });
   }
 
-  const DO = {
-    "key-it": () => block.keep(), "put-back": () => block.putBack(), "set-keys": () => block.setKeys(state.get("grips")), "set-pose": () => block.setKeys([]),
-    ghost: () => { const had = state.get("ghostFrames"); state.set({ ghostFrames: had.includes(frame()) ? had.filter((f) => f !== frame()) : [...had, frame()].slice(-4) }); },
-    copy: () => block.copy(), "copy-keys": () => keys.copyTo(frame()), "delete-keys": () => keys.remove(), "pin-touching": () => edit("pin_touching", { frame: frame() }),
-    reverse: () => { const { curves: taken, frames } = curves.taken(); edit("reverse_curve", { curves: taken, start: Math.min(...frames), end: Math.max(...frames), layer: layer() }); },
-    "about-floor": () => { const form = one('[data-form="scale-curve"]'); form.elements.about.value = (setup.floor * 100).toFixed(1); state.set({ curveLine: setup.floor * 100 }); },
-  };
-
-  const field = (form, name) => form.elements[name];
-  const FORMS = {
-    typed(form) {
-      const by = ["x", "y", "z"].map((name) => (form.elements[name].value.trim() ? number(form.elements[name], name) : 0));
-      if (!all(...by)) return;
-      if (state.get("options").tool === "turn") block.finish([{ do: "turn", grip: state.get("grips").at(-1), swing_rad: by.map((v) => (v * Math.PI) / 180), twist_rad: 0, rest: state.get("options").rest, bone: state.get("options").bone }]);
-      else block.finish([actions.reach(by.map((v) => v / 100))]);
-    },
-    reset: (form) => block.finish([{ do: "reset", to: field(form, "to").value, parts: state.get("grips") }]),
-    paste(form) { const share = number(field(form, "share"), "The share"); if (all(share)) block.paste({ share: share / 100, mirrored: field(form, "mirrored").checked, place: field(form, "place").checked }); },
-    between(form) { const move = betweenOf(form); if (move) block.finish([move]); },
-    favour(form) { const share = number(field(form, "share"), "The middle"), now = span(); if (all(share) && now) edit("favour_span", { start: now[0], end: now[1], share: share / 100, parts: keys.partsOf(), layer: layer() }); },
-    stretch(form) { const factor = number(field(form, "factor"), "The stretch"), about = whole(field(form, "about")); if (all(factor, about)) keys.edit("stretch_keys", { about, factor: factor / 100 }); },
-    room(form) { const by = whole(field(form, "by")); if (all(by)) edit("make_room", { after: frame(), by, everyone: field(form, "everyone").checked }); },
-    hold(form) { const to = whole(field(form, "to")), drift = number(field(form, "drift"), "The drift"); if (all(to, drift)) edit("hold_pose", { frame: frame(), to, parts: keys.partsOf(), layer: layer(), drift: drift / 100 }); },
-    steps(form) { const [start, end] = ["start", "end"].map((n) => whole(field(form, n))); if (all(start, end)) edit("on_steps", { start, end, step: Number(field(form, "step").value), parts: keys.partsOf(), layer: layer() }); },
-    chain(form, submitter) {
-      const by = field(form, "by").value.split(",").map((v) => Number.parseInt(v, 10));
-      if (!by.every(Number.isInteger)) { actions.say("Frames are whole numbers, with commas between."); return; }
-      if (submitter?.name === "delay") edit("delay_part", { parts: chainParts(), by: by[0], layer: layer() });
-      else edit("offset_chain", { parts: chainParts(), by, layer: layer() });
-    },
-    trail(form) {
-      const [length, stiffness_hz, damping, gravity] = ["length", "stiffness", "damping", "gravity"].map((n) => number(field(form, n), n));
-      if (all(length, stiffness_hz, damping, gravity)) edit("trail_part", { parts: chainParts(), length, stiffness_hz, damping, gravity });
-    },
-    height(form) {
-      const [start, end] = ["start", "end"].map((n) => whole(field(form, n))), typed = field(form, "scale").value.trim();
-      const scale = typed ? number(field(form, "scale"), "The scale") / 100 : null;
-      if (all(start, end) && (scale === null || all(scale))) edit("take_height", { source: field(form, "source").value, start, end, of: field(form, "of").value, scale });
-    },
-    "scale-curve"(form) { const factor = number(field(form, "factor"), "The scale"), about = number(field(form, "about"), "The line"); if (all(factor, about)) edit("scale_curve", { ...curves.taken(), factor: factor / 100, about, layer: layer() }); },
-    "shift-curve"(form) { const by = number(field(form, "by"), "The shift"); if (all(by)) edit("shift_curve", { ...curves.taken(), by, layer: layer() }); },
-    async smooth(form) {
-      const [start, end] = ["start", "end"].map((n) => whole(field(form, n))), strength = number(field(form, "strength"), "The bumps");
-      if (!all(start, end, strength)) return;
-      const were = state.get("curves");
-      if (await edit("smooth_curve", { parts: state.get("grips"), start, end, strength, layer: shownLayer() })) state.set({ curvesWere: were });
-    },
-    thin(form) { const within_mm = number(field(form, "within"), "What is kept"); if (all(within_mm)) edit("thin", { within_mm, parts: state.get("grips"), layer: shownLayer() }); },
-    async pin(form) {
-      const [start, end, ease_in, ease_out] = ["start", "end", "ease_in", "ease_out"].map((n) => whole(field(form, n))), weight = number(field(form, "weight"), "The weight") / 100;
-      if (!all(start, end, ease_in, ease_out, weight)) return;
-      const part = state.get("grips").at(-1);
-      if (!part) { actions.say("Take the part that is to be held first: click its grip on the figure."); return; }
-      const typed = ["x", "y", "z"].map((n) => field(form, n).value.trim()), at_cm = typed.every(Boolean) ? typed.map(Number) : null;
-      const [place, direction, grips] = ["place", "direction", "grips"].map((n) => field(form, n).checked), to = field(form, "to").value;
-      const joint = to && !field(form, "joint").classList.contains("hidden") ? field(form, "joint").value : "";
-      await edit("add_pin", { part, start, end, frame: frame(), to, joint, at_cm, ease_in, ease_out, weight, place, direction, grips });
-    },
-    roll(form) {
-      const pin = one('[data-form="pin"]').elements, side = state.get("grips").at(-1)?.match(/^(left|right) (foot|heel|ball|toe)$/)?.[1];
-      if (!side) { actions.say("Take a foot first, then say on which frames it rolls over its ball and its toe."); return; }
-      const [start, end, to_ball, to_toe] = [whole(pin.start), whole(pin.end), whole(field(form, "ball")), whole(field(form, "toe"))];
-      if (all(start, end, to_ball, to_toe)) edit("roll_foot", { side, start, to_ball, to_toe, end });
-    },
-    carry(form) {
-      const pin = one('[data-form="pin"]').elements, [start, end] = [whole(pin.start), whole(pin.end)], part = state.get("grips").at(-1);
-      if (!part) actions.say("Take the hand that is to carry it first.");
-      else if (all(start, end)) edit("carry_prop", { item: field(form, "prop").value, part, start, end, frame: frame() });
-    },
-    feet(form) { const pin = one('[data-form="pin"]').elements, [start, end] = [whole(pin.start), whole(pin.end)]; if (all(start, end)) edit("feet_to_floor", { start, end, how: field(form, "how").value }); },
-    async "new-layer"(form) { if (await edit("add_hand_layer", { name: field(form, "name").value, parts: field(form, "only").checked ? state.get("grips") : [] })) { field(form, "name").value = ""; state.set({ keyLayer: state.get("block").layers[0].id }); } },
-    shelve: (form) => shelf.keep(field(form, "name").value),
-    async "keep-set"(form) {
-      try { await postJson("/sets", { name: field(form, "name").value, parts: state.get("grips") }); field(form, "name").value = ""; showSets(); } catch (error) { actions.say(error.message); }
-    },
-  };
-
-  // A part is taken by any of its grips; a chain is the part as a whole
-  const chainParts = () => [...new Set(state.get("grips").map((name) => state.get("block").grips.find((g) => g.name === name).part))];
-  // Smoothing and thinning work on motion with a value on every frame too, which nothing else can key
-  const shownLayer = () => (state.get("block").layer_is_new ? "" : state.get("block").layer);
-
-  function betweenOf(form) {
-    const a = whole(field(form, "a")), b = whole(field(form, "b")), share = number(field(form, "share"), "What it favours") / 100;
-    return all(a, b, share) ? { do: "between", a, b, share, parts: state.get("grips") } : null;
-  }
-
-  const LAYER_DO = {
-    mute: (id, l) => edit("mute_layer", { layer_id: id, muted: !l.muted }), only: (id) => edit("only_layer", { layer_id: id }), up: (id) => edit("move_layer", { layer_id: id, way: "up" }), down: (id) => edit("move_layer", { layer_id: id, way: "down" }),
-    split: (id) => edit("split_layer", { layer_id: id, parts: state.get("grips") }), merge: (id) => edit("merge_layer", { layer_id: id }), delete: (id) => edit("delete_layer", { layer_id: id }),
-    copy: (id) => copyLayer(id),
-    "key-weight": (id, l, row) => edit("key_layer_weight", { layer_id: id, frame: frame(), weight: l.weight_keys.some(([f]) => f === frame()) ? null : Number(row.querySelector("[data-weight]").value) / 100 }),
-  };
-
-  async function copyLayer(id) {
-    try {
-      const others = (await getJson("/shots.json")).filter((s) => s.id !== setup.shot), row = one(`[data-layer="${id}"]`);
-      const choose = element("select", "field mt-1 h-[28px] w-full text-xs");
-      choose.append(new Option("to which shot?", ""), ...others.map((s) => new Option(s.name, s.id)));
-      choose.setAttribute("aria-label", "Shot the layer is copied to");
-      choose.addEventListener("change", async () => {
-        try {
-          const { says } = await postJson(`/shots/${setup.shot}/copy-layer`, { revision: state.get("revision"), performer: who(), layer: id, to_shot: Number(choose.value) });
-          actions.note(says);
-        } catch (error) { actions.say(error.message); }
-        choose.remove();
-      });
-      row.append(choose);
-      choose.focus();
-    } catch (error) { actions.say(error.message); }
-  }
-
-  const PIN_DO = {
-    take: (pin) => block.take([pin.part]), mute: (pin) => edit("set_pin", { pin: pin.id, muted: !pin.muted }), remove: (pin) => edit("remove_pin", { pin: pin.id }),
-    change(pin) {
-      const form = one('[data-form="pin"]').elements, w = number(form.weight, "The weight") / 100, [start, end, ease_in, ease_out] = ["start", "end", "ease_in", "ease_out"].map((n) => whole(form[n]));
-      if (all(w, start, end, ease_in, ease_out)) edit("set_pin", { pin: pin.id, start, end, ease_in, ease_out, weight: w, place: form.place.checked, direction: form.direction.checked, grips: form.grips.checked });
-    },
-  };
+  const { DO, FORMS, LAYER_DO, PIN_DO, betweenOf, preview } = createBlockForms(panel, state, setup, { actions, block, keys, curves, shelf, fields, look: { span, showSets } });
 
   panel.addEventListener("click", (event) => {
     if (!there()) return;
@@ -345,14 +227,6 @@ export function createBlockPanel(panel, state, setup, { actions, block, keys, cu
     const move = betweenOf(form);
     if (move) block.tryMoves([move]);
   });
-
-  async function preview(form) {
-    const query = Object.fromEntries(["source", "start", "end", "of", "scale"].map((n) => [n, form.elements[n].value]));
-    try {
-      const found = await getJson(keptAddress(setup, state.get("seen"), "handed.json", { who: who(), ...query }));
-      one("#handed").textContent = `Scaled to ${(found.scale * 100).toFixed(0)} %: ${found.rise_cm.toFixed(0)} cm up, which hangs ${found.hang_frames.toFixed(1)} f; the span has ${found.span_frames}.`;
-    } catch (error) { one("#handed").textContent = error.message; }
-  }
 
   function settle() {
     if (!there()) return;

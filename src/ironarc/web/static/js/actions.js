@@ -1,0 +1,130 @@
+// What a hand can ask of the bench: edits, one after the other, and what is looked at.
+import { postForm, postJson } from "./api.js";
+import { nameInPlace } from "./naming.js";
+import { isPerformer, itemsOf } from "./scene.js";
+
+// shown : what is shown of the shot; parts : stage, timeview, panel and the hands, put in as they are made
+export function createActions(root, state, setup, { say, shown, parts }) {
+  let queue = Promise.resolve();
+
+  // One after the other: each names the revision the one before it made. Resolves to whether it was made.
+  function change(send) {
+    queue = queue.then(async () => {
+      say("");
+      state.set({ saving: true, playing: false });
+      try {
+        const standing = await send(state.get("revision"));
+        shown.forgetWeight();
+        state.set({ standing, trying: null, trial: null, side: "now", revision: standing.revision });
+        await shown.load();
+        return true;
+      } catch (error) {
+        say(error.message);
+        state.set({ trial: null });
+        await parts.panel.refresh();
+        await shown.load();
+        return false;
+      } finally {
+        state.set({ saving: false });
+      }
+    });
+    return queue;
+  }
+
+  const post = (path, body) => change((revision) => postJson(`/shots/${setup.shot}/${path}`, { revision, ...body }));
+
+  // Picks the newest item an edit added
+  async function pickAdded(made) {
+    const before = new Set(itemsOf(setup).map((item) => item.id));
+    if (!(await made)) return false;
+    const added = itemsOf(setup).find((item) => !before.has(item.id));
+    if (added) actions.pick(added.id);
+    return Boolean(added);
+  }
+
+  const actions = {
+    say,
+    note: (message) => say(message, true),
+    change,
+    // The whole shot stepped, straight or eased, only to be looked at; "" for as it is keyed
+    look(variant) {
+      state.set({ trial: variant || null, trying: null });
+      shown.load();
+    },
+    reach: (by_m) => parts.stage.nudgeBy(by_m),
+    edit: (edit) => post("edits", { edit }),
+    add: (edit) => pickAdded(actions.edit(edit)),
+    upload: (path, files, fields) => pickAdded(change((revision) => postForm(`/shots/${setup.shot}/${path}`, files, { revision, ...fields }))),
+    undo: () => { if (state.get("standing").undo_says) post("undo", {}); },
+    redo: () => { if (state.get("standing").redo_says) post("redo", {}); },
+    // what is picked on the scene sheet; a performer that is picked is read too
+    pick(id) {
+      state.set({ pick: id, line: null, step: "set" });
+      if (isPerformer(setup, id)) actions.read(id);
+    },
+    read(who) {
+      if (who === state.get("who")) return;
+      state.set({ who, trying: null, trial: null });
+      shown.load();
+    },
+    go(frame, start, end) {
+      state.set({ frame, playing: false });
+      parts.timeview.reveal(start);
+      parts.timeview.reveal(end);
+      parts.timeview.reveal(frame);
+    },
+    chooseFlight(flight) {
+      actions.go(flight.apex, flight.start, flight.end);
+      if (state.get("step") !== "true") state.set({ step: "true" });
+    },
+    // tried : { variant, correction, label, options }, as a button of the panel has them; layer : of one that is made
+    // anew; work : what it was worked out by
+    tryCorrection(tried) {
+      say("");
+      const goes = tried.variant !== state.get("trying")?.variant && tried.correction !== state.get("trying")?.correction;
+      state.set({ trying: tried, side: "now" });
+      if (goes && Number.isInteger(tried.options.frame)) actions.go(tried.options.frame, tried.options.frame, tried.options.frame);
+      shown.load();
+    },
+    take() {
+      const trying = state.get("trying");
+      if (!trying) return;
+      if (trying.work) post(`work/${trying.work}/take`, {});
+      else if (trying.layer) actions.edit({ kind: "true_again", layer_id: trying.layer, options: trying.options, performer: state.get("who") });
+      else actions.edit({ kind: "true", correction: trying.correction, options: trying.options, performer: state.get("who") });
+    },
+    putBack() {
+      if (parts.stage.cancel() || parts.keyHands.cancel() || parts.curves.cancel() || parts.block.putBack()) return;
+      if (state.get("drawing")) state.set({ drawing: null });
+      else if (state.get("line")) state.set({ line: null });
+      else if (state.get("trying")) { state.set({ trying: null }); shown.load(); }
+    },
+    setSide(side) { if (state.get("data")?.corrections) { state.set({ side, trying: null }); shown.load(); } },
+    tryWeight: shown.tryWeight,
+    // a pier of the trestle, to be changed in the panel's fields
+    choosePier(pier) {
+      state.set({ pier, step: "read" });
+      actions.go(state.get("frame"), pier.start, pier.end);
+    },
+    movePier(pier, start, end) {
+      actions.edit({ kind: "move_contact", performer: state.get("who"), part: pier.part, surface: pier.surface, start: pier.start, end: pier.end, to_start: start, to_end: end });
+    },
+    liftPier: ({ part, start, end }) => actions.edit({ kind: "lift_contact", performer: state.get("who"), part, start, end }),
+    refreshPanel: () => parts.panel.refresh(),
+    markSide() {
+      const none = state.get("data")?.corrections === 0;
+      for (const button of root.querySelectorAll("[data-side]")) {
+        button.setAttribute("aria-pressed", String(button.dataset.side === state.get("side")));
+        // with nothing corrected there is nothing to compare
+        button.disabled = none;
+        if (none) button.title = "No correction has been taken yet";
+        else button.title = button.dataset.side === "before" ? "Without any correction (B)" : "With all corrections (B)";
+      }
+    },
+    rename() {
+      nameInPlace(document.getElementById("shot-name"), { name: setup.name, keep: (name) => actions.edit({ kind: "rename_shot", name }) });
+    },
+  };
+
+  return actions;
+}

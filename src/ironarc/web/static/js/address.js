@@ -1,0 +1,16 @@
+// What a person would share of the bench, in its address.
+
+export function keepAddress(state, setup) {
+  const address = new URL(window.location.href);
+  // frame, step and selection belong in the address, so that a link shows the same moment; written when things are at rest
+  let addressTimer = 0;
+  state.on(["frame", "step", "who", "pick"], () => {
+    clearTimeout(addressTimer);
+    addressTimer = setTimeout(() => {
+      for (const key of ["frame", "step", "who", "pick"]) address.searchParams.set(key, state.get(key));
+      if (!state.get("pick")) address.searchParams.delete("pick");
+      if (setup.performers.length < 2) address.searchParams.delete("who");
+      window.history.replaceState(null, "", address);
+    }, 250);
+  });
+}

@@ -1,0 +1,40 @@
+// What the bench's one state begins with, by who it belongs to.
+
+const within = (scene, frame) => Math.min(Math.max(frame, scene.first), scene.last);
+const wholeOf = (scene) => [scene.first - 0.5, scene.last + 0.5];
+
+// The shot as it stands, and what is picked in it
+const shotOf = ({ standing, scene, who, pick }, asked) => ({
+  revision: standing.revision, standing, seen: standing.revision, scene, who, pick,
+  frame: Number.isInteger(asked) ? within(scene, asked) : scene.first, saving: false,
+});
+
+const PLAYING = { playing: false, loop: true, rate: null, speed: 1, hold: 1 };
+
+// What is shown of it: a side, what is tried in its place, and the data and motions these have
+const shownOf = (step) => ({
+  step, side: "now", trying: null, trial: null, variant: null, data: null, motion: null, motions: {}, held: null, physics: null, gap: null,
+  shown: {
+    footing: true, pushes: true, phantom: true, spin: false, line: false, com: true, path: true, asked: true, ghosts: true, keyGhosts: false,
+    partPath: true, grid: true, props: true, guides: true, references: true,
+  },
+});
+
+const trestleOf = (scene) => ({ hover: null, view: wholeOf(scene), whole: wholeOf(scene), width: 0, plots: ["height"], plotHeight: 0, pier: null });
+
+// Set and Weigh: what is drawn on the stage or on a picture, and what a drag says
+const DRAWN = { drawing: null, line: null, part: null, dragSays: null };
+
+// Block: what it draws, what is taken, how the hand works, and what is tried but not kept
+const BLOCK = {
+  block: null, grips: [], gripHover: null, options: {}, keyLayer: "", keysTaken: { parts: [], frames: [] }, keyDrag: null, keyBox: null, pinDrag: null,
+  openParts: [], tab: "pose", tried: null, pending: [], notSaved: "", partPath: [], lastTaken: "grips", ghostFrames: [],
+  curves: [], curvesShown: [], curveKeys: [], curveLine: 0, curvesWere: [],
+};
+
+// begins : as the page has it; step : of the rail; asked : the frame that the address names, if it does
+export const beginnings = (begins, step, asked) => ({
+  ...shotOf(begins, asked), ...PLAYING, ...shownOf(step), ...trestleOf(begins.scene), ...DRAWN, ...BLOCK,
+});
+
+export { wholeOf, within };

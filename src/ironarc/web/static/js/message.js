@@ -1,0 +1,19 @@
+// What is said over the bench; a note goes by itself.
+
+const NOTE_MS = 5000;
+
+export function createMessage(box) {
+  let noteTimer = 0;
+  // note : said of something that went well
+  return function say(message, note = false) {
+    clearTimeout(noteTimer);
+    if (note) noteTimer = setTimeout(() => say(""), NOTE_MS);
+    box.replaceChildren();
+    box.classList.toggle("hidden", !message);
+    if (!message) return;
+    const text = document.createElement("p");
+    text.className = note ? "message is-note" : "message";
+    text.textContent = message;
+    box.append(text);
+  };
+}
