@@ -190,7 +190,7 @@ def weighing_from_plain(plain: Mapping) -> Weighing:
             ),
             _three(plain["offset_m"]),
         ).checked()  # fmt: skip
-    except (KeyError, TypeError, ValueError, AttributeError) as error:
+    except (KeyError, TypeError, ValueError, AttributeError, OverflowError) as error:
         raise FileError(f"This weighing can't be read: {_what(error)}.") from None
 
 

@@ -48,7 +48,7 @@ def with_judging(shot: Shot, plain: object) -> Shot:
         )
     except EditError as error:
         raise FileError(str(error)) from error
-    except (TypeError, ValueError, KeyError, AttributeError) as error:
+    except (TypeError, ValueError, KeyError, AttributeError, OverflowError) as error:
         raise FileError(
             "“limits” holds [strained, cracked] by kind, and “left” rows with kind, start, end and reason."
         ) from error

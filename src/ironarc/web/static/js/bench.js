@@ -56,7 +56,7 @@ function openStage() {
 const timeview = createTimeview(state, setup);
 const references = createReferences(document.getElementById("references"), state, setup, actions);
 const block = createBlock(state, setup, actions);
-const { fetchCurves } = createFetches(state, setup, { block, say });
+const { fetchCurves, fetchPath } = createFetches(state, setup, { block, say });
 const stage = openStage();
 const keyHands = createKeyHands(document.getElementById("lanes"), state, setup, { timeview, commit: block.commit });
 createTrestle(document.getElementById("lanes"), document.getElementById("lane-words"), state, setup, timeview, actions);
@@ -99,6 +99,8 @@ function sharePlots() {
 }
 state.on(["step"], sharePlots);
 sharePlots();
+// after the stage, which must have what is new before it draws
+state.on(["grips", "data", "step", "shown"], fetchPath);
 createTrying(root, state, setup, actions);
 keepAddress(state, setup);
 shown.load();

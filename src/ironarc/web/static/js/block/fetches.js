@@ -21,6 +21,5 @@ export function createFetches(state, setup, { block, say }) {
     } catch (error) { say(error.message); }
   }
 
-  state.on(["grips", "data", "step", "shown"], fetchPath);
-  return { fetchCurves };
+  return { fetchCurves, fetchPath };
 }
