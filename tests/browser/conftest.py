@@ -18,6 +18,8 @@ from ironarc.web import create_app
 from tests.conftest import demo
 
 WINDOW = (1280, 800)
+DRAWN = 0.5  # of the pixels each way that a screen has: in software drawing takes most of the time of these tests
+MOVE_MS = 30  # that a move of the mouse takes; a quarter of a second, unless told
 PATIENCE_S = 120  # a busy machine is no failure; a condition that never comes is
 CHROMIUM = [
     "--headless=new", "--no-sandbox", "--disable-quic", "--no-first-run", "--disable-background-networking",
@@ -26,14 +28,14 @@ CHROMIUM = [
 ]  # fmt: skip
 
 
-def open_browser(downloads: Path) -> webdriver.Chrome:
+def open_browser(downloads: Path, drawn: float = 1.0) -> webdriver.Chrome:
     options = webdriver.ChromeOptions()
     for argument in (*CHROMIUM, f"--user-data-dir={tempfile.mkdtemp()}", f"--window-size={WINDOW[0]},{WINDOW[1]}"):
         options.add_argument(argument)
     options.add_experimental_option("prefs", {"download.default_directory": str(downloads)})
     options.set_capability("goog:loggingPrefs", {"browser": "ALL"})
     driver = webdriver.Chrome(service=webdriver.ChromeService("/usr/bin/chromedriver"), options=options)
-    size = {"width": WINDOW[0], "height": WINDOW[1], "deviceScaleFactor": 1, "mobile": False}
+    size = {"width": WINDOW[0], "height": WINDOW[1], "deviceScaleFactor": drawn, "mobile": False}
     driver.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", size)
     driver.set_script_timeout(PATIENCE_S)
     return driver
@@ -70,6 +72,10 @@ class Person:
     def click(self, css: str) -> None:
         self.until(lambda: self.one(css).click() or True)
 
+    def hand(self) -> webdriver.ActionChains:
+        """The mouse and keyboard of a quick hand."""
+        return webdriver.ActionChains(self.driver, duration=MOVE_MS)
+
     def frames_pass(self) -> None:
         """Waits for two frames of the browser: what has changed has been drawn."""
         self.driver.execute_async_script("requestAnimationFrame(() => requestAnimationFrame(arguments[0]));")
@@ -86,16 +92,16 @@ class Person:
         return self.one(css)
 
     def drag(self, css: str, *steps: tuple[int, int]) -> None:
-        chain = webdriver.ActionChains(self.driver).click_and_hold(self.still(css))
+        chain = self.hand().click_and_hold(self.still(css))
         for step in steps:
             chain.move_by_offset(*step)
         chain.release().perform()
 
     def press(self, *keys: str) -> None:
-        webdriver.ActionChains(self.driver).send_keys(*keys).perform()
+        self.hand().send_keys(*keys).perform()
 
     def chord(self, *held_then_key: str) -> None:
-        chain = webdriver.ActionChains(self.driver)
+        chain = self.hand()
         for key in held_then_key[:-1]:
             chain.key_down(key)
         chain.send_keys(held_then_key[-1])
@@ -151,7 +157,7 @@ class Person:
 @pytest.fixture(scope="session")
 def browser(tmp_path_factory):
     downloads = tmp_path_factory.mktemp("downloads")
-    driver = open_browser(downloads)
+    driver = open_browser(downloads, DRAWN)
     yield driver, downloads
     driver.quit()
 

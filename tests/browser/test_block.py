@@ -3,7 +3,6 @@ used again, time made, curves broken and scaled."""
 
 import numpy as np
 import pytest
-from selenium.webdriver.common.action_chains import ActionChains
 from selenium.webdriver.common.keys import Keys
 
 from ironarc.core import rotation
@@ -72,7 +71,7 @@ class Blocker:
             # grips stand where the last picture has them
             self.person.frames_pass()
             node = self.person.one(f'[data-grip="{grip}"]')
-            chain = ActionChains(self.person.driver)
+            chain = self.person.hand()
             if i:
                 chain.key_down(Keys.SHIFT)
             chain.click(node)
@@ -269,7 +268,7 @@ def test_a_slope_is_broken_and_a_curve_scaled_about_the_floor(person, block, ses
     person.until(lambda: person.one('[data-curve-key="Hips|ty|37"]').is_displayed())
     person.click('[data-curve-key="Hips|ty|37"]')
     end = person.one('[data-slope="Hips|ty|37|out"]')
-    chain = ActionChains(person.driver).key_down(Keys.ALT).click_and_hold(end).move_by_offset(0, 12)
+    chain = person.hand().key_down(Keys.ALT).click_and_hold(end).move_by_offset(0, 12)
     block.kept(lambda: chain.move_by_offset(0, 6).release().key_up(Keys.ALT).perform())
     keys = stands(session, hop).performer.layers[0].columns["Hips", "ty"]
     i = keys.frames.tolist().index(37)
@@ -294,11 +293,11 @@ def test_a_grip_is_dragged_and_esc_puts_it_back(person, block, session, hop):
     block.take("right hand")
     grip = person.one('[data-grip="right hand"]')
     before = person.shown()[1]
-    ActionChains(person.driver).click_and_hold(grip).move_by_offset(30, -40).move_by_offset(20, -30).perform()
+    person.hand().click_and_hold(grip).move_by_offset(30, -40).move_by_offset(20, -30).perform()
     person.sees("#block-answer", "CoG")
     person.press(Keys.ESCAPE)
     person.until(lambda: not person.one("#block-answer").is_displayed())
-    ActionChains(person.driver).release().perform()
+    person.hand().release().perform()
     assert person.shown()[1] == before
     was = stands(session, hop)
     block.kept(lambda: person.drag('[data-grip="right hand"]', (20, -20), (10, -10)))
@@ -331,7 +330,7 @@ def test_a_bead_of_a_part_s_path_is_dragged(person, block, session, hop):
     person.frames_pass()
     was = at_of(stands(session, hop), "right hand", 37)
     canvas = person.one(".stage-canvas")
-    chain = ActionChains(person.driver).move_to_element_with_offset(canvas, *there).click_and_hold()
+    chain = person.hand().move_to_element_with_offset(canvas, *there).click_and_hold()
     block.kept(lambda: chain.move_by_offset(0, -8).move_by_offset(0, -8).release().perform())
     assert person.frame == 37
     assert at_of(stands(session, hop), "right hand", 37)[1] > was[1] + 0.02
@@ -373,7 +372,7 @@ def test_keys_are_taken_by_a_marquee_and_dragged(person, block, session, hop):
     # its row is opened, and every key on a frame is taken by a double click
     person.click('[data-row-name="head"]')
     person.until(lambda: person.all('[data-row-name="Neck"]'))
-    ActionChains(person.driver).double_click(person.one('[data-key="|62"]')).perform()
+    person.hand().double_click(person.one('[data-key="|62"]')).perform()
     person.until(lambda: len(person.all(".key-mark.is-taken")) > 6)
     block.kept(lambda: person.press(Keys.DELETE))
     assert 62 not in stands(session, hop).performer.layers[0].columns["Head", "turn"].frames

@@ -1,7 +1,6 @@
 """The first slice as a person goes through it."""
 
 import pytest
-from selenium.webdriver import ActionChains
 from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 
@@ -126,13 +125,11 @@ def test_scrubbing_on_the_trestle_moves_everything(person, hop):
     lanes = person.one("#lanes")
     middle = lanes.size["width"] / 2
     drawn = int(person.one(".stage-canvas").get_attribute("data-drawn"))
-    ActionChains(person.driver).move_to_element_with_offset(lanes, -200, 60).click_and_hold().move_by_offset(
-        150, 0
-    ).perform()
+    person.hand().move_to_element_with_offset(lanes, -200, 60).click_and_hold().move_by_offset(150, 0).perform()
     under = person.frame
     assert 25 < under < 40
     assert person.sees("#readout", "center of gravity")
-    ActionChains(person.driver).release().perform()
+    person.hand().release().perform()
     person.until(lambda: int(person.one(".stage-canvas").get_attribute("data-drawn")) > drawn)
     line = person.one("#cursor-line").rect["x"] - lanes.rect["x"]
     assert abs(line - (middle - 50)) < 12  # the cursor stands under the pointer
@@ -142,10 +139,10 @@ def test_one_cursor_everywhere(person, hop):
     person.open_shot(hop)
     plot = person.one("#plots .plot-row")
     before = person.texts(".plot-value")[0]
-    ActionChains(person.driver).move_to_element(plot).perform()
+    person.hand().move_to_element(plot).perform()
     person.until(lambda: "hidden" not in person.one("#hover-line").get_attribute("class"))
     person.until(lambda: person.texts(".plot-value")[0] != before)
-    ActionChains(person.driver).move_to_element(person.one(f"{FINDINGS} [data-action=go]")).perform()
+    person.hand().move_to_element(person.one(f"{FINDINGS} [data-action=go]")).perform()
     x = person.one("#hover-line").rect["x"]
     person.type_frame(37)
     person.until(lambda: abs(person.one("#cursor-line").rect["x"] - x) < 8)

@@ -6,7 +6,6 @@ from dataclasses import replace
 
 import numpy as np
 import pytest
-from selenium.webdriver.common.action_chains import ActionChains
 from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 
@@ -41,10 +40,7 @@ def by_hand(person) -> list[str]:
 
 def drag(person, css: str, by_px: int) -> None:
     person.until(
-        lambda: (
-            ActionChains(person.driver).click_and_hold(person.one(css)).move_by_offset(by_px, 0).release().perform()
-            or True
-        )
+        lambda: person.hand().click_and_hold(person.one(css)).move_by_offset(by_px, 0).release().perform() or True
     )
 
 

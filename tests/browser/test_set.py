@@ -15,6 +15,7 @@ from ironarc.core.exchange.stock import stock_performer
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.demo.references import FLOOR_LINE_PX, FOLDER, LENGTH_PX, VIDEO
 from ironarc.store import shots
+from tests.browser.conftest import DRAWN
 from tests.conftest import demo
 from tests.figures import bake_shot
 from tests.test_media import video
@@ -81,7 +82,7 @@ def take_hold(person, words: str, by: tuple[int, int]) -> ActionChains:
     settle(person)
     handle = HANDLES.get(words)
     spot = person.until(lambda: middle(person, handle) if handle else person.driver.execute_script(FIND, words, 5))
-    chain = ActionChains(person.driver)
+    chain = person.hand()
     chain.w3c_actions.pointer_action.move_to_location(round(spot[0]), round(spot[1]))
     chain.click_and_hold()
     chain.w3c_actions.pointer_action.move_by(by[0] // 2, by[1] // 2)
@@ -272,7 +273,7 @@ def draw_line(person, name: str, ends) -> None:
     box = lines.rect
     (x0, y0), (x1, y1) = ((round(x / 480 * box["width"]), round(y / 320 * box["height"])) for x, y in ends)
     start = (x0 - round(box["width"] / 2), y0 - round(box["height"] / 2))
-    drag = ActionChains(person.driver).move_to_element_with_offset(lines, *start).click_and_hold()
+    drag = person.hand().move_to_element_with_offset(lines, *start).click_and_hold()
     made(person, drag.move_by_offset(x1 - x0, y1 - y0).release().perform)
 
 
@@ -334,7 +335,7 @@ def test_a_guide_curve_is_drawn_bent_and_measured_against(person, hop, session):
     assert person.sees("#drawing-says", "Click on the stage")
     canvas = person.one(".stage-canvas")
     for x, y in ((-120, 60), (-10, -40), (110, 60)):
-        ActionChains(person.driver).move_to_element_with_offset(canvas, x, y).click().perform()
+        person.hand().move_to_element_with_offset(canvas, x, y).click().perform()
     assert person.sees("#drawing-says", "3 points set")
     made(person, lambda: person.press(Keys.ENTER))
     person.until(lambda: person.one("#picked").get_attribute("data-picked") == "guide1")
@@ -391,11 +392,11 @@ def test_playing_slowly_and_holding_on_twos_leave_the_motion_alone(person, hop):
     person.press(" ")
     person.sees("#meter", "stopped")
     Select(person.one("#hold")).select_by_visible_text("on twos")
-    pictures = []
+    pictures, rows = [], slice(int(60 * DRAWN), int(330 * DRAWN))  # between the words at the top and the ruler
     for frame in (37, 38, 39):
         person.type_frame(frame)
         settle(person)
-        pictures.append(np.asarray(Image.open(io.BytesIO(person.one("#stage").screenshot_as_png)))[60:330])
+        pictures.append(np.asarray(Image.open(io.BytesIO(person.one("#stage").screenshot_as_png)))[rows])
     # frame 38 is frame 37 held; 39 is new
     assert (pictures[0] == pictures[1]).mean() > 0.999
     assert (pictures[0] != pictures[2]).any()
@@ -457,7 +458,7 @@ def test_esc_puts_back_what_is_being_dragged(person, pair):
     assert person.sees("#readout", "moved")
     person.press(Keys.ESCAPE)
     person.until(lambda: "moved" not in person.one("#readout").text)
-    ActionChains(person.driver).release().perform()
+    person.hand().release().perform()
     settle(person)
     assert person.one("#undo").get_attribute("disabled")
     assert person.one("#saved").text == "Saved"

@@ -3,7 +3,6 @@
 import json
 
 import pytest
-from selenium.webdriver import ActionChains
 from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.support.ui import Select
 
@@ -46,7 +45,7 @@ def test_a_bar_is_dragged_to_another_mass(person, hop, session):
     before = kg(stored(session, hop), "Spine")
     bar = person.one(".weigh-row[data-joint=Spine] .weigh-bar")
     half = round(bar.size["width"] / 2)
-    drag = ActionChains(person.driver).move_to_element(bar).click_and_hold().move_by_offset(-half // 2, 0)
+    drag = person.hand().move_to_element(bar).click_and_hold().move_by_offset(-half // 2, 0)
     made(person, drag.release().perform)
     full = kg(demo("Gap hop"), "UpperChest")  # the heaviest part fills its bar
     after = kg(stored(session, hop), "Spine")
@@ -64,7 +63,7 @@ def test_a_build_to_begin_with_shows_its_numbers_and_a_slider_mixes_the_tables(p
 
 def test_a_row_lights_the_part_and_a_part_lights_its_row(person, hop):
     person.open_shot(hop, "?step=weigh&frame=1")
-    ActionChains(person.driver).move_to_element(person.one(HEAD)).perform()
+    person.hand().move_to_element(person.one(HEAD)).perform()
     person.until(lambda: "is-lit" in person.one(HEAD).get_attribute("class"))
     settle(person)
     # pointing about on the stage comes upon a foot

@@ -1,7 +1,6 @@
 """A day at the bench: windows of several sizes, keys after the mouse, names, drops, lining up, what is tried."""
 
 import pytest
-from selenium.webdriver import ActionChains
 from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 from sqlalchemy.orm import Session
@@ -106,7 +105,7 @@ def test_no_step_scrolls_the_page_clips_a_button_or_covers_what_is_read(person, 
             # no needless scrollbar, once the rows of the step are there
             person.until(lambda: person.driver.execute_script(HIDDEN_BELOW) <= 1)
             # a wheel over the stage leaves the page where it is
-            ActionChains(person.driver).scroll_to_element(person.one("#trestle")).perform()
+            person.hand().scroll_to_element(person.one("#trestle")).perform()
             assert person.driver.execute_script("return scrollY") == 0
     finally:
         resize(person, *WINDOW)
@@ -126,11 +125,11 @@ def test_plots_are_whole_and_the_divider_shares_the_room(person, hop):
     edges = [r.rect["y"] + r.rect["height"] for r in person.all(".plot-row")]
     person.until(lambda: any(abs(edge - box(person, "#trestle-body")[3]) < 2 for edge in edges))
     stage = box(person, "#stage")[3]
-    ActionChains(person.driver).click_and_hold(person.one("#divider")).move_by_offset(0, -60).release().perform()
+    person.hand().click_and_hold(person.one("#divider")).move_by_offset(0, -60).release().perform()
     person.until(lambda: abs(stage - box(person, "#stage")[3] - 60) < 3)
     person.open_shot(hop)  # and is kept
     person.until(lambda: abs(stage - box(person, "#stage")[3]) > 50)
-    ActionChains(person.driver).double_click(person.one("#divider")).perform()
+    person.hand().double_click(person.one("#divider")).perform()
     person.until(lambda: box(person, "#stage")[3] >= body[1] - 60)
     person.driver.execute_script("localStorage.clear()")
 
@@ -140,7 +139,7 @@ def test_plots_are_whole_and_the_divider_shares_the_room(person, hop):
 )
 def test_space_plays_after_any_use_of_the_mouse(person, hop, css):
     person.open_shot(hop)
-    ActionChains(person.driver).move_to_element(person.one(css)).click().perform()
+    person.hand().move_to_element(person.one(css)).click().perform()
     pressed = person.one(css).get_attribute("aria-pressed")
     person.press(" ")
     person.until(lambda: playing(person))
@@ -165,7 +164,7 @@ def test_keys_work_after_a_list_was_used_and_a_button_reached_by_tab_keeps_its_o
 
 def test_ctrl_y_redoes_and_names_are_changed_where_they_stand(person, hop):
     person.open_shot(hop)
-    ActionChains(person.driver).double_click(person.one("#shot-name")).perform()
+    person.hand().double_click(person.one("#shot-name")).perform()
     field = person.one("header input[aria-label='Name']")
     edited(person, lambda: field.send_keys("Hop over the gap", Keys.ENTER))
     assert person.one("#shot-name").text == "Hop over the gap"
@@ -181,7 +180,7 @@ def test_ctrl_y_redoes_and_names_are_changed_where_they_stand(person, hop):
 
 def test_a_double_click_on_the_scene_sheet_renames(person, hop):
     person.open_shot(hop, "?step=set")
-    ActionChains(person.driver).double_click(person.one("[data-pick='performer1']")).perform()
+    person.hand().double_click(person.one("[data-pick='performer1']")).perform()
     edited(person, lambda: person.one("#sheet input[aria-label='Name']").send_keys("Bram the elder", Keys.ENTER))
     assert person.sees("#sheet", "Bram the elder")
 
@@ -280,14 +279,14 @@ def test_handles_look_each_its_own_and_stay_within_reach(person, hop):
     # zoomed in until the feet are out of sight, every handle is still on the stage
     canvas = person.one(".stage-canvas")
     for _ in range(6):
-        ActionChains(person.driver).move_to_element_with_offset(canvas, 0, -80).scroll_by_amount(0, -240).perform()
+        person.hand().move_to_element_with_offset(canvas, 0, -80).scroll_by_amount(0, -240).perform()
     left, top, right, bottom = box(person, "#stage")
     for how in ("move", "turn", "lift", "scale"):
         x0, y0, x1, y1 = box(person, f".handle.is-{how}")
         assert left <= x0 <= x1 <= right
         assert top <= y0 <= y1 <= bottom
     handle = person.one(".handle.is-move")
-    edited(person, lambda: ActionChains(person.driver).drag_and_drop_by_offset(handle, -60, 0).perform())
+    edited(person, lambda: person.hand().drag_and_drop_by_offset(handle, -60, 0).perform())
     assert person.one("#undo").get_attribute("title").startswith("Undo: Move Bram Okoro")
 
 
@@ -320,7 +319,7 @@ def test_a_planned_path_that_runs_past_the_end_says_so(person, hop):
 
 def test_a_shot_taken_away_is_put_back_from_the_yard(person, hop):
     person.go("/")
-    ActionChains(person.driver).move_to_element(person.one("li h2")).perform()
+    person.hand().move_to_element(person.one("li h2")).perform()
     person.click("[aria-label='Take PF-010 Gap hop away']")
     assert person.sees("#removed", "PF-010 Gap hop was taken away")
     person.until(lambda: not person.all("li h2"))
@@ -333,7 +332,7 @@ def test_a_reference_is_resized_from_its_corners_and_keeps_its_shape(person, wit
     person.until(lambda: person.one(".ref-panel").is_displayed())
     left, top, right, bottom = box(person, ".ref-body")
     corner = person.one(".ref-corner[data-corner='nw']")
-    ActionChains(person.driver).drag_and_drop_by_offset(corner, -80, 0).perform()
+    person.hand().drag_and_drop_by_offset(corner, -80, 0).perform()
     wider = box(person, ".ref-body")
     assert wider[0] < left - 60
     assert abs(wider[2] - right) < 3

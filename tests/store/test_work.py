@@ -366,6 +366,9 @@ def test_a_worker_that_is_killed_is_noticed_and_its_work_taken_up(session, hop, 
     first.send_signal(signal.SIGKILL)
     first.wait()
     assert not all(state(i) == work.DONE for i in ids)
+    # as if nobody had looked after them for long enough
+    session.execute(update(WorkRow).where(WorkRow.state == work.WORKING).values(moved_at=now() - 2 * work.DEAD))
+    session.commit()
     workers()
     until(lambda: all(state(i) == work.DONE for i in ids))
     engine.dispose()

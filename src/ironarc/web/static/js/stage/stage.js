@@ -32,7 +32,7 @@ function drawsInSoftware() {
 export function createStage(canvas, state, setup, actions, references, block) {
   const bySoftware = drawsInSoftware();
   const renderer = new THREE.WebGLRenderer({ canvas, antialias: !bySoftware });
-  renderer.setPixelRatio(bySoftware ? 1 : Math.min(devicePixelRatio, 2));
+  renderer.setPixelRatio(Math.min(devicePixelRatio, bySoftware ? 1 : 2));
   renderer.autoClear = false;
   renderer.setClearColor(PAPER);
   // two passes: what lies behind (grid, shadow, ghosts), then the figure and what is measured, never hidden by a ghost
