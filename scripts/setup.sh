@@ -51,7 +51,7 @@ ensure_python() {
   fi
   say "Installing Python packages"
   log=$(mktemp)
-  if ! { .venv/bin/pip install --disable-pip-version-check -q -r "$lock" \
+  if ! { .venv/bin/pip install --disable-pip-version-check -q --require-hashes -r "$lock" \
       && .venv/bin/pip install --disable-pip-version-check -q --no-deps --no-build-isolation -e .; } >"$log" 2>&1; then
     tail -n 3 "$log" >&2
     fail "the Python packages in $lock could not be installed. Is there a network? The whole log: $log"

@@ -135,6 +135,20 @@ def test_fresh_asks_first_and_leaves_nothing(start_again):
     engine.dispose()
 
 
+def test_what_root_starts_runs_as_another_account_or_says_why_not(start_again):
+    iron = start_again()
+    until(iron.is_ready)
+    until(iron.answers)
+    children = [child for child in psutil.Process(iron.process.pid).children() if "python" in child.name()]
+    accounts = {child.username() for child in children}
+    if os.geteuid() != 0:
+        assert accounts == {psutil.Process().username()}
+    elif accounts == {"root"}:
+        assert "Server and worker run as root: the account postgres can't read" in iron.said()
+    else:
+        assert accounts == {"postgres"}
+
+
 def test_a_data_folder_that_can_not_be_used_is_refused_in_words(start, folder):
     (folder / "file").write_text("no folder")
     assert start(IRONARC_DATA=str(folder / "file")).process.wait(PATIENCE_S) == 1

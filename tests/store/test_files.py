@@ -6,15 +6,21 @@ from datetime import timedelta
 from sqlalchemy import func, select
 
 from ironarc.core import edits
+from ironarc.core.document import Shot
 from ironarc.core.scene.reference import Reference
 from ironarc.demo.load import load
 from ironarc.store import files, shots
 from ironarc.store.models import FileRow
+from ironarc.web import create_app
 from tests.conftest import demo
 
 
 def still(address: str) -> Reference:
     return Reference("reference1", "Still", "still", (address,), "image/png", 8, 8)
+
+
+def with_still(address: str) -> Shot:
+    return replace(demo("Gap hop"), references=(still(address),))
 
 
 def count(session) -> int:
@@ -32,7 +38,7 @@ def test_a_file_is_kept_once_and_given_back_byte_for_byte(session):
 
 def test_files_go_with_the_last_shot_that_names_them_even_in_its_past(session):
     address = files.keep(session, b"picture", "image/png")
-    one, two = (shots.create(session, replace(demo("Gap hop"), references=(still(address),))) for _ in range(2))
+    one, two = (shots.create(session, with_still(address)) for _ in range(2))
     # taken out of the shot it is still needed for undo
     shots.apply(session, two, shots.standing(session, two).revision, edits.RemoveItem("reference1"))
     shots.remove(session, one)
@@ -56,3 +62,18 @@ def test_the_demo_s_reference_is_lined_up_with_its_files_there(session, database
     assert abs(pictures.backdrop.height_m - 320 / 104) < 0.02
     marks = {m.word: pictures.shot_frame(m.frame, shot.rate) for m in pictures.marks}
     assert marks == {"wind-up": 19, "last contact": 29, "apex": 37, "first contact": 47, "recovery": 55}
+
+
+def test_a_file_answers_under_a_shot_that_uses_it_and_is_there(session, database_url):
+    address = files.keep(session, b"picture", "image/png")
+    uses, other = (shots.create(session, shot) for shot in (with_still(address), demo("Gap hop")))
+    app = create_app("test key", database_url)
+    client = app.test_client()
+    try:
+        assert client.get(f"/shots/{uses}/files/{address}").data == b"picture"
+        for elsewhere in (other, 99_999):
+            assert client.get(f"/shots/{elsewhere}/files/{address}").status_code == 404
+        shots.remove(session, uses)
+        assert client.get(f"/shots/{uses}/files/{address}").status_code == 404
+    finally:
+        app.extensions["engine"].dispose()

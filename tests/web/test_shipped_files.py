@@ -6,6 +6,7 @@ import re
 from pathlib import Path
 
 import ironarc.web
+from scripts import python_licenses
 
 ROOT = Path(__file__).resolve().parents[2]
 STATIC = Path(ironarc.web.__file__).parent / "static"
@@ -55,6 +56,19 @@ def test_every_package_ships_its_licence():
     for name in SHIPPED["packages"]:
         text = (ROOT / "LICENSES" / f"{name.replace('@', '').replace('/', '-')}.txt").read_text()
         assert "copyright" in text.lower() or "permission" in text.lower()
+
+
+def test_every_python_package_is_pinned_with_the_hashes_of_its_files():
+    for name in ("requirements.lock", "requirements-test.lock"):
+        blocks = re.split(r"\n(?=[A-Za-z0-9])", (ROOT / name).read_text())
+        packages = [block for block in blocks if "==" in block]
+        assert len(packages) > 20
+        assert [block for block in packages if "--hash=sha256:" not in block] == []
+
+
+def test_the_list_of_python_licences_is_that_of_the_lock_file():
+    assert python_licenses.LIST.read_text() == python_licenses.table()
+    assert len(python_licenses.pinned()) > 30
 
 
 def test_every_icon_and_static_file_a_template_names_exists():
