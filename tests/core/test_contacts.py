@@ -42,6 +42,12 @@ def test_the_soles_lie_where_the_rig_puts_them():
     assert others.min() > 0.4  # knees and all else are up where they belong
 
 
+@pytest.mark.parametrize("frames", [2, 3, 11, 16])
+def test_a_steady_speed_is_read_on_every_frame_of_a_clip_shorter_than_two_samples(frames):
+    track = follow(skin_of(BODY), carried(np.arange(frames) * 0.01), step=8)
+    np.testing.assert_allclose(track.speed, np.full((frames, len(track.skin.points)), 0.01 * 60))
+
+
 def test_every_part_that_can_touch_is_there_and_has_a_limb():
     skin = skin_of(BODY)
     assert {p.point for p in skin.points} == {

@@ -168,7 +168,7 @@ def _carried(origin: np.ndarray, turn: np.ndarray, local: np.ndarray, at: np.nda
 
 def _slower(origin, turn, local, at, dt: float, step: int) -> np.ndarray:
     """(frames, points) m/s over `step` frames; nearer to an end than that, over the step at that end."""
-    step = min(step, len(at) - 1)
+    step = min(step, len(at) // 2)  # so that each frame lies far enough from one end or the other
     if step < 1:
         return np.zeros(at.shape[:2])
     forth = np.linalg.norm(_carried(origin, turn, local, at, step), axis=-1) / (step * dt)
