@@ -16,7 +16,6 @@ from ironarc.store import shots
 from ironarc.store.cluster import free_port
 from ironarc.web import create_app
 from tests.conftest import demo
-from tests.starting import until
 
 WINDOW = (1280, 800)
 DRAWN = 0.5  # of the pixels each way that a screen has: in software drawing takes most of the time of these tests
@@ -166,8 +165,8 @@ def browser(tmp_path_factory):
 class Served:
     """The application on a port, which can be stopped and started again on the same data."""
 
-    def __init__(self, database_url: str, port: int | None = None):
-        self.database_url, self.port = database_url, port or free_port()
+    def __init__(self, database_url: str):
+        self.database_url, self.port = database_url, free_port()
         self.start()
 
     @property
@@ -185,19 +184,12 @@ class Served:
         self.server.shutdown()
         self.thread.join()
         self.server.server_close()
-        until(lambda: self.app.extensions["engine"].pool.checkedout() == 0)  # what was being answered still has one
         self.app.extensions["engine"].dispose()
 
 
-@pytest.fixture(scope="session")
-def port() -> int:
-    """One for all tests, so that the browser keeps scripts and fonts from one to the next."""
-    return free_port()
-
-
 @pytest.fixture
-def served(session, database_url, port):
-    running = Served(database_url, port)
+def served(session, database_url):
+    running = Served(database_url)
     yield running
     running.stop()
 
@@ -208,8 +200,6 @@ def person(browser, served):
     for old in downloads.iterdir():
         old.unlink()
     driver.get_log("browser")  # what an earlier test left there
-    kept = {"origin": served.address, "storageTypes": "local_storage,cookies"}
-    driver.execute_cdp_cmd("Storage.clearDataForOrigin", kept)
     yield Person(driver, served.address, downloads)
     driver.get("about:blank")
 
