@@ -19,11 +19,8 @@ MOST_FRAMES = 240  # of a window, unless a flight is longer
 WINDOW_BYTES = 500e6  # that a window may take, where its frames allow
 MOST_BYTES = 1500e6  # and whatever its frames are
 CUT_FROM = 2 / 3  # of a window's length, from where it may be cut
-UNBORNE, IN_AIR, NEEDED = (
-    3.0,
-    100.0,
-    0.5,
-)  # m/s that a frame unborne, in flight or at fault counts as faster
+# m/s that a frame unborne, in flight or at fault counts as faster
+UNBORNE, IN_AIR, NEEDED = 3.0, 100.0, 0.5
 # measured on 24 to 90 joints, two to ten points that bear: `python -m bench.long`
 FRAME_BYTES, FRAME_BYTES_UNKNOWN, FRAME_BYTES_PAIR = 20e3, 6e3, 90.0
 FRAME_S, USUAL_UNKNOWNS = 0.02, 75
