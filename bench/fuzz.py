@@ -359,15 +359,15 @@ class Fuzz:
             self.look(made, int(re.search(r"revision&#34;: (\d+)", self.ask("GET", f"/shots/{made}").text)[1]))
             self.ask("POST", f"/shots/{made}/remove")
 
-    def run(self, seconds: float) -> dict:
-        """Goes on for so long; raises Fault. Returns how much of what was done."""
+    def run(self, seconds: float, requests: int) -> dict:
+        """Goes on for so long, and for so many requests at least; raises Fault. Returns how much of what was done."""
         end = time.monotonic() + seconds
-        while time.monotonic() < end:
+        while time.monotonic() < end or self.counts["requests"] < requests:
             self.dice.choice([*[self.edit, self.wander, self.true] * 2, self.plan, self.bring_in, self.beside])()
         return self.counts
 
 
-def fuzz(url: str, seconds: float, seed: int) -> dict:
+def fuzz(url: str, seconds: float, seed: int, requests: int = 0) -> dict:
     """Runs on a database that is there."""
     engine = connect(url)
     with Session(engine) as session:
@@ -375,7 +375,7 @@ def fuzz(url: str, seconds: float, seed: int) -> dict:
     engine.dispose()
     app = create_app("test key", url)
     try:
-        return Fuzz(app, ids, seed).run(seconds)
+        return Fuzz(app, ids, seed).run(seconds, requests)
     finally:
         app.extensions["engine"].dispose()
 
