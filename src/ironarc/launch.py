@@ -133,7 +133,7 @@ def _serve_and_watch(port: int, cluster: Cluster) -> int:
             for process in (server, worker):
                 if process.has_died():
                     if process.is_hopeless():
-                        _tell(f"The {process.name} dies again and again; see above for why.", sys.stderr)
+                        _tell(f"The {process.name} keeps dying; see above for why.", sys.stderr)
                         return 1
                     _tell(f"The {process.name} has died; starting it again.")
                     process.begin()

@@ -107,12 +107,12 @@ def test_what_would_take_too_long_is_refused_before_it_begins(hops, monkeypatch)
         propose(hops, read_try(f"true_span(start=1,end={FRAMES})"))
     monkeypatch.setattr(whole, "MOST_S", 3600.0)
     monkeypatch.setattr(windows, "MOST_BYTES", 1e3)
-    with pytest.raises(EditError, match="one flight, too long to be worked out at once"):
+    with pytest.raises(EditError, match="one flight, too long to solve at once"):
         propose(hops, read_try(f"true_span(start=1,end={FRAMES})"))
 
 
 def test_nobody_waits_for_what_takes_long(hops):
-    with effort.limited(2.0), pytest.raises(effort.TooMuch, match="Have it worked out in the background"):
+    with effort.limited(2.0), pytest.raises(effort.TooMuch, match="have it worked out in the background"):
         propose(hops, read_try(f"true_span(start=1,end={FRAMES})"))
 
 

@@ -78,7 +78,7 @@ def test_what_a_foreign_page_draws_in_is_refused_before_anything_is_worked_out(a
         for mode, dest in (("no-cors", "image"), ("cors", "empty"), ("navigate", "iframe"), ("no-cors", "script")):
             headers = {"Sec-Fetch-Site": site, "Sec-Fetch-Mode": mode, "Sec-Fetch-Dest": dest}
             answer = client.get(f"{at}/motion.f32?as=true_span(start=18,end=60)", headers=headers)
-            assert (answer.status_code, "not shown there" in answer.text) == (403, True)
+            assert (answer.status_code, "isn't shown there" in answer.text) == (403, True)
 
 
 def test_a_link_from_a_foreign_page_is_followed(client, hop):
@@ -184,7 +184,7 @@ def test_a_look_that_takes_too_long_is_given_up_in_words(client, hop, monkeypatc
     monkeypatch.setattr("ironarc.web.waiting.REQUEST_S", 0.2)
     answer = client.get(f"/shots/{hop[0]}/r/{hop[1]}/motion.f32")
     assert answer.status_code == 422
-    assert "more than the 0 s that can be waited for" in answer.json["error"]
+    assert "longer than the 0 s a page waits" in answer.json["error"]
 
 
 def test_who_never_reads_the_answer_holds_no_thread(served):

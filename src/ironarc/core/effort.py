@@ -63,8 +63,8 @@ def check() -> None:
     left = limit.left()
     if left < 0:
         raise TooMuch(
-            f"This takes more than the {limit.seconds:.0f} s that can be waited for, so nothing was changed. Choose "
-            "fewer frames, or have it worked out in the background, under True."
+            f"This takes longer than the {limit.seconds:.0f} s a page waits, so nothing was changed. Choose fewer "
+            "frames, or, under True, have it worked out in the background."
         )
     if limit.looked - left > LOOK_S or not limit.looked:
         limit.looked = left
@@ -77,6 +77,6 @@ def expect(seconds: float) -> None:
     limit = _limit.get()
     if limit is not None and seconds > max(limit.left(), 0.0):
         raise TooMuch(
-            f"This takes about {max(seconds, 1):.0f} s, too long to wait for here. Have it worked out in the "
-            "background, under True, or choose fewer frames."
+            f"This takes about {max(seconds, 1):.0f} s, too long to wait for here. Under True, have it worked out in "
+            "the background, or choose fewer frames."
         )

@@ -32,7 +32,7 @@ UNQUEUED = timedelta(seconds=5)  # what waits for so long without a job is given
 KEPT_FOR = timedelta(days=1)  # of work that has ended
 WAITS, STOPPED_SAYS = "Waits for a worker.", "Stopped. Nothing was changed."
 LOST = (
-    f"It was begun {MOST_TRIES} times, and every time its worker was ended from outside, perhaps for want of memory. "
+    f"This was started {MOST_TRIES} times and killed each time, perhaps because the machine ran out of memory. "
     "Nothing was changed. Choose fewer frames."
 )
 
@@ -85,7 +85,7 @@ def look(session: Session, work_id: int) -> WorkRow:
     found = select(WorkRow).join(ShotRow, ShotRow.id == WorkRow.shot_id)
     row = session.scalar(found.where(WorkRow.id == work_id, ShotRow.removed_at.is_(None)))
     if row is None:
-        raise NotFound("There is no such work. It may have been taken away with its shot, or cleared away by now.")
+        raise NotFound("This work is gone: its shot was removed, or it was cleared away after a day.")
     return row
 
 

@@ -23,7 +23,7 @@ HEADERS = {
     "Permissions-Policy": "camera=(), microphone=(), geolocation=()",
 }
 FOREIGN = "This came from a page that is not Iron Arc's, so nothing was changed."
-FOREIGN_LOOK = "This was asked for by a page that is not Iron Arc's, so it is not shown there. Open it by itself."
+FOREIGN_LOOK = "Another site's page asked for this, so it isn't shown there. Open it in a tab of its own."
 _HOST = re.compile(r"([A-Za-z0-9.-]{1,255})(?::([0-9]{1,5}))?")
 SAFE_METHODS = frozenset({"GET", "HEAD", "OPTIONS"})
 

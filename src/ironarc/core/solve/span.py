@@ -166,8 +166,8 @@ class _Solver:
             at.now = self.measure(at.local, at.translation, at.share, at.barrier, True)
         if not np.isfinite(at.now.cost):
             raise EditError(
-                "The numbers of this motion lie too far apart to be worked out together. Look at masses, gravity and "
-                "where the body is held."
+                "This motion can't be solved: some of its numbers are far too large or too small. Check masses, "
+                "gravity and contacts."
             )
         left = np.zeros(self.frames)
         left[1:-1] = np.linalg.norm(at.now.off, axis=1)

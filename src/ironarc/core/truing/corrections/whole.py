@@ -107,14 +107,14 @@ def windows_of(reading: Reading, at: slice, task: Task) -> list[tuple[int, int]]
     first = int(reading.poses.frames[at][0])
     if windows.bytes_of(b - a, unknowns) > windows.MOST_BYTES:
         raise EditError(
-            f"Frames {a + first} to {b - 1 + first} are one flight, too long to be worked out at once for a body of so "
-            "many joints. Set a contact within it, or keep parts from changing."
+            f"Frames {a + first} to {b - 1 + first} are one flight, too long to solve at once for a body with this "
+            "many joints. Set a contact within it, or keep some parts from changing."
         )
     seconds = windows.seconds_of(sum(y - x for x, y in spans), unknowns)
     if seconds > MOST_S:
         raise EditError(
             f"This would take about {seconds / 3600:.1f} hours; {MOST_S / 3600:.0f} is the most at once. Choose fewer "
-            "frames, or keep parts from changing."
+            "frames, or keep some parts from changing."
         )
     return spans
 
