@@ -27,8 +27,7 @@ def rule(bench: Bench) -> Iterator[Finding]:
     """Force that no contact can give, kept up for a tenth of a second; the sentence says which kind it is."""
     reading = bench.reading
     forces = reading.ask(read_forces)
-    size = np.where(_hovering(bench), 0.0, forces.size)
-    kept = kept_up(size, _frames_kept(bench))
+    kept = kept_up(_size(bench), _frames_kept(bench))
     limit = bench.limits["phantom"].strained
     for a, b in runs(kept > limit):
         air = reading.footing.air[a:b]
@@ -36,6 +35,11 @@ def rule(bench: Bench) -> Iterator[Finding]:
         for in_air in (False, True):
             for x, y in runs(air == in_air):
                 yield from _phantom(bench, forces, kept, a + x, a + y)
+
+
+def _size(bench: Bench) -> np.ndarray:
+    """(frames,) body weights that nothing gives, but for frames that a hover's own finding tells of."""
+    return np.where(_hovering(bench), 0.0, bench.reading.ask(read_forces).size)
 
 
 def _frames_kept(bench: Bench) -> int:
@@ -87,15 +91,15 @@ def _phantom(bench: Bench, forces, kept: np.ndarray, a: int, b: int) -> Iterator
 def evidence(finding: Finding, bench: Bench) -> Evidence:
     """The force that nothing gives, and the way it points."""
     forces = bench.reading.ask(read_forces)
-    at = window(finding, bench)
-    i = at.start + int(np.argmax(forces.size[at]))
+    at, size = window(finding, bench), _size(bench)
+    i = at.start + int(np.argmax(size[at]))
     x, y, z = forces.phantom[i]
     numbers = [
-        ("Kept up for 0.1 s", f"{kept_up(forces.size, _frames_kept(bench))[at].max():.2f} body weights"),
+        ("Kept up for 0.1 s", f"{kept_up(size, _frames_kept(bench))[at].max():.2f} body weights"),
         ("Upwards", f"{y:+.2f} body weights"),
-        ("Over the floor", f"{np.hypot(x, z):.2f} body weights"),
+        ("Sideways", f"{np.hypot(x, z):.2f} body weights"),
     ]
-    return curve(finding, bench, "Phantom force", "body weights", forces.size, None, lines(bench, "phantom"), numbers)
+    return curve(finding, bench, "Phantom force", "body weights", size, None, lines(bench, "phantom"), numbers)
 
 
 KIND = Kind("phantom", GRADE, rule, evidence, order=30)
