@@ -11,11 +11,13 @@ import pytest
 
 from ironarc.core.document.shot import Limit
 from ironarc.core.formats import bvh
+from ironarc.core.judging.evidence import Evidence
 from ironarc.core.judging.version import rules_version
 from ironarc.core.reading import read_shot
 from ironarc.store import shots
 from ironarc.web.bench_data import flight_data
 from ironarc.web.panels.read import changed_limits
+from ironarc.web.picture import evidence_picture
 from ironarc.web.security import HEADERS
 from tests.conftest import demo
 from tests.figures import SMALL_BVH, as_read, bake_shot
@@ -275,3 +277,15 @@ def test_a_changed_limit_is_told_in_the_units_an_animator_feels():
     assert [says for _, _, says, _ in changed_limits(shot, ())] == [
         "strained from 50, cracked from 80°", "strained from 2, cracked from 5 cm"
     ]  # fmt: skip
+
+
+@pytest.mark.parametrize(
+    ("low", "high", "ends"),
+    [
+        (68.13, 166.2, ("68", "166")), (0.02, 0.31, ("0.02", "0.31")), (-3.0, 4.5, ("-3.0", "4.5")),
+        (0.0, 2400.0, ("0", "2400")),
+    ],
+)  # fmt: skip
+def test_both_ends_of_a_curve_have_the_same_decimals(low, high, ends):
+    drawn = evidence_picture(Evidence("Height", "cm", np.arange(3), np.array([low, high, low])))
+    assert (drawn["low"], drawn["high"]) == ends

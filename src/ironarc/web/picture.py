@@ -96,6 +96,9 @@ def evidence_picture(proof: Evidence) -> dict:
     # a limit near what is there belongs in the picture; one far off would flatten the curve
     near = [v for v in levels if low - (high - low) <= v <= high + (high - low)]
     low, high = min([low, *near]), max([high, *near])
+    # both ends to the same decimals, two digits of what lies between them
+    decimals = int(np.clip(1 - np.floor(np.log10(max(high - low, 1e-6))), 0, 3))
+    ends = {"low": f"{low:.{decimals}f}", "high": f"{high:.{decimals}f}"}
     pad = max((high - low) * 0.1, 1e-6)
     low, high = low - pad, high + pad
     first, last = float(proof.frames[0]), float(max(proof.frames[-1], proof.frames[0] + 1))
@@ -119,6 +122,5 @@ def evidence_picture(proof: Evidence) -> dict:
         "width": CURVE_WIDTH, "height": CURVE_HEIGHT, "left": CURVE_LEFT, "measured": line(proof.measured),
         "wanted": line(wanted),
         "limits": [(y(value), grade) for value, grade in proof.limits if low <= value <= high],
-        "high": f"{high - pad:.3g}", "low": f"{low + pad:.3g}", "first": int(first), "last": int(proof.frames[-1]),
-        "zero": y(0.0) if low < 0 < high else None,
-    }  # fmt: skip
+        "first": int(first), "last": int(proof.frames[-1]), "zero": y(0.0) if low < 0 < high else None,
+    } | ends  # fmt: skip
