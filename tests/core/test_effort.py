@@ -21,7 +21,7 @@ def spend_all() -> None:
 
 def test_time_of_the_processor_is_limited_and_only_within():
     effort.check()
-    with effort.limited(0.02), pytest.raises(effort.TooMuch, match="more than the 0 s"):
+    with effort.limited(0.02), pytest.raises(effort.TooMuch, match="longer than the 0 s a page waits"):
         spend_all()
     effort.check()
     effort.expect(1e9)
