@@ -50,14 +50,14 @@ def spans() -> None:
     fine = at_rate(demo("somersault"), 24 * 240 / 64, KEEP_SECONDS)
     for shot, options in ((demo("somersault"), whole.Options(3, 62)), (fine, whole.Options(3, size(242, 62)))):
         seen = see(shot)
-        _, task = whole.asked(seen, options)
+        _, task = whole.span_task(seen, options)
         solved = solve_span(task)
         n = options.end - options.start + 1
         joints, left = len(seen.performer.rig), solved.left.max()
         words = f"span of {n} frames x {joints} joints, {solved.passes} passes, {left:.3f} bw left"
         told(words, times_ms(lambda task=task: solve_span(task), size(3, 1)))
     seen = see(demo("somersault"))
-    _, task = whole.asked(seen, whole.Options(3, 62))
+    _, task = whole.span_task(seen, whole.Options(3, 62))
     told("a quick look at 60 frames", times_ms(lambda: solve_span(task, None, whole.QUICK_PASSES, 3e-3), size(9, 1)))
 
 

@@ -59,7 +59,7 @@ def requests(frames: int) -> None:
 def span(frames: int) -> None:
     """The nearest motion that holds together, over all of it."""
     reading_s, seen = taken(lambda: see(long_shot(frames)))
-    asking_s, (at, task) = taken(lambda: whole.asked(seen, whole.Options(1, frames)))
+    asking_s, (at, task) = taken(lambda: whole.span_task(seen, whole.Options(1, frames)))
     spans = whole.windows_of(seen.reading, at, task)
     told = sum(b - a for a, b in spans)
     longest = max(b - a for a, b in spans)

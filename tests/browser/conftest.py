@@ -2,11 +2,12 @@
 
 import tempfile
 import threading
+from contextlib import suppress
 from pathlib import Path
 
 import pytest
 from selenium import webdriver
-from selenium.common.exceptions import StaleElementReferenceException
+from selenium.common.exceptions import StaleElementReferenceException, TimeoutException
 from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.support.ui import WebDriverWait
@@ -20,11 +21,13 @@ from tests.conftest import demo
 WINDOW = (1280, 800)
 DRAWN = 0.5  # of the pixels each way that a screen has: in software drawing takes most of the time of these tests
 MOVE_MS = 30  # that a move of the mouse takes; a quarter of a second, unless told
+LOOK_S = 10  # after which a wait looks whether a script has failed
 PATIENCE_S = 120  # a busy machine is no failure; a condition that never comes is
+# without a GPU, putting the page together in the GPU process costs a third of all the time of a test
 CHROMIUM = [
     "--headless=new", "--no-sandbox", "--disable-quic", "--no-first-run", "--disable-background-networking",
     "--disable-component-update", "--disable-sync", "--use-angle=swiftshader", "--enable-unsafe-swiftshader",
-    "--hide-scrollbars",
+    "--hide-scrollbars", "--disable-gpu-compositing",
 ]  # fmt: skip
 
 
@@ -49,11 +52,25 @@ class Person:
 
     def __init__(self, driver: webdriver.Chrome, server: str, downloads: Path):
         self.driver, self.server, self.downloads = driver, server, downloads
+        self.logged: list[dict] = []
 
     def until(self, condition):
-        """Waits for `condition`; an element that a refresh took away meanwhile counts as not yet."""
-        wait = WebDriverWait(self.driver, PATIENCE_S, 0.05, ignored_exceptions=[StaleElementReferenceException])
-        return wait.until(lambda _: condition())
+        """Waits for `condition`; an element that a refresh took away meanwhile counts as not yet.
+
+        Fails at once where a script of the page has failed: what is waited for won't come then.
+        """
+        for _ in range(0, PATIENCE_S, LOOK_S):
+            wait = WebDriverWait(self.driver, LOOK_S, 0.05, ignored_exceptions=[StaleElementReferenceException])
+            with suppress(TimeoutException):
+                return wait.until(lambda _: condition())
+            broken = [line["message"] for line in self.console() if "Uncaught" in line["message"]]
+            assert not broken, broken
+        raise TimeoutException(f"this never came: {condition}")
+
+    def console(self) -> list[dict]:
+        """What the browser's console has said since the test began."""
+        self.logged += self.driver.get_log("browser")
+        return self.logged
 
     def one(self, css: str):
         return self.until(lambda: next(iter(self.driver.find_elements(By.CSS_SELECTOR, css)), None))
@@ -149,7 +166,7 @@ class Person:
         """What the browser's console complains about, but for answers that were meant to be refusals."""
         return [
             e["message"]
-            for e in self.driver.get_log("browser")
+            for e in self.console()
             if e["level"] == "SEVERE" and " 422 " not in e["message"]
         ]
 

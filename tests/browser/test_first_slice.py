@@ -308,7 +308,7 @@ def test_views_and_what_to_show_change_the_picture(person, hop):
         person.until(lambda drawn=drawn: person.one(".stage-canvas").get_attribute("data-drawn") != drawn)
         seen.add(picture())
     person.click("#show-button")
-    for what in ("com", "path", "asked", "ghosts", "grid"):
+    for what in ("com", "path", "gravity", "ghosts", "grid"):
         drawn = person.one(".stage-canvas").get_attribute("data-drawn")
         person.click(f"[data-show={what}]")
         person.until(lambda drawn=drawn: person.one(".stage-canvas").get_attribute("data-drawn") != drawn)

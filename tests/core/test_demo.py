@@ -52,9 +52,9 @@ def test_the_net_perch_drop_is_blocked_by_keys_pins_and_layers_alone():
     assert {p.part for p in performer.pins} == {"left hand", "right hand", "left foot", "right foot"}
     seen = see(shot)
     reading = seen.reading
-    gripping = [c for c in reading.contacts if c.grips]
-    assert {c.side for c in gripping} == {"left", "right"}
-    assert {c.surface for c in gripping} == {"prop1"}
+    pulling = [c for c in reading.contacts if c.pulls]
+    assert {c.side for c in pulling} == {"left", "right"}
+    assert {c.surface for c in pulling} == {"prop1"}
     (flight,) = reading.flights
     assert (flight.start, flight.end) == (30, 39)
     assert 0.7 < flight.implied_g / shot.g < 0.9  # the flaw

@@ -170,6 +170,20 @@ def test_form_2_keeps_all_that_stood_in_a_shot():
     assert read_shot(shot).loads[0].load.mass_kg == 9.0
 
 
+def test_form_3_keeps_which_parts_may_pull():
+    shot = demo("Net-perch")
+    blobs: dict[str, np.ndarray] = {}
+
+    def put(array):
+        blobs[str(len(blobs))] = array
+        return str(len(blobs) - 1)
+
+    plain = json.loads(json.dumps(shot_to_plain(shot, put)).replace('"pulls"', '"grips"'))
+    older = shot_from_plain(plain | {"form": 3}, blobs.__getitem__)
+    assert [pin.pulls for pin in older.performer.pins] == [pin.pulls for pin in shot.performer.pins]
+    assert any(pin.pulls for pin in older.performer.pins)
+
+
 def test_a_performer_has_an_explicit_clip():
     shot = demo("Gap hop")
     assert shot.performer.clip == (1, 72)

@@ -99,8 +99,8 @@ def test_a_doubt_is_settled_by_one_word():
     bar = Prop("bar1", "Line", "bar", (2.0, 0.04, 0.04), (0.0, 2.0, 0.0))
     with_bar = replace(HOP, props=(bar,))
     hangs = Ask("settle_doubt", ONE, 32, 40, "hanging", "bar1").apply(with_bar)
-    gripping = [c for c in read_shot(hangs).contacts if c.grips]
-    assert {(c.point, c.surface, c.start, c.end) for c in gripping} == {("palm", "bar1", 32, 40)}
+    pulling = [c for c in read_shot(hangs).contacts if c.pulls]
+    assert {(c.point, c.surface, c.start, c.end) for c in pulling} == {("palm", "bar1", 32, 40)}
     with pytest.raises(EditError, match="choose the prop"):
         Ask("settle_doubt", ONE, 32, 40, "hanging").apply(HOP)
     with pytest.raises(EditError, match="no tail"):

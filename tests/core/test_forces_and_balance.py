@@ -119,10 +119,10 @@ def test_a_body_hangs_by_hands_that_grip_and_not_by_hands_that_push():
         Prop(f"bar{i}", f"Bar {i}", "bar", (0.05, 0.04, 0.04), (x, y + 0.02, z)) for i, (x, y, z) in enumerate(at)
     )
 
-    def hands(grips):
+    def hands(pulls):
         skin = read(poses, BODY, G, 0.0).traced.track.skin
         return tuple(
-            HandContact(BRAM_RIG.names[skin.points[p].joint], "palm", 1, 40, f"bar{i}", grips)
+            HandContact(BRAM_RIG.names[skin.points[p].joint], "palm", 1, 40, f"bar{i}", pulls)
             for i, p in enumerate(palms)
         )
 

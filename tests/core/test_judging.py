@@ -19,8 +19,8 @@ from ironarc.core.judging.version import rules_version
 from ironarc.core.motion.layers import Layer
 from ironarc.core.motion.loads import Load, LoadTrack, track_loads
 from ironarc.core.reading import read, read_all, read_shot, see
-from ironarc.core.reading.asked import gravity_arc
 from ironarc.core.reading.flights import Moving, measure_flight
+from ironarc.core.reading.gravity_arc import gravity_arc
 from ironarc.core.reading.read import constant_spans
 from ironarc.core.scene.guide import Guide
 from tests.conftest import demo

@@ -130,7 +130,7 @@ ALL_EDITS = [
         weighing=Weighing(90.0).holding("Head", 6.0), placement=Placement((1.0, 0.0, 2.0), 0.3, 1.1),
         loads=(Load("load1", "Sack", ("LeftHand",), 10, 30, 9.0),), timing=Timing(4, (10, 60), (), (WHEEL,)),
         contacts=(HandContact("LeftToe", "toe", 5, 9),), left=(Left("hang", 30, 45, "She floats on purpose."),),
-        pins=(Pin("pin1", "left foot", 5, 20, (0.1, 0.0, 0.2), to="prop1", grips=True),),
+        pins=(Pin("pin1", "left foot", 5, 20, (0.1, 0.0, 0.2), to="prop1", pulls=True),),
         beats=(Beat(12, "breakdown"),),
     ),
     edits.Together((edits.SetItem("prop1", "prop", {"hidden": True}, "Hide"), edits.Renumber(5)), "Both"),

@@ -59,7 +59,7 @@ def test_what_is_sound_between_is_in_no_window_and_runs_that_meet_share_one():
 
 def test_the_joined_motion_holds_together_over_its_seams(hops):
     """The wrench of every frame, seams too, is read anew from the motion that is kept."""
-    at, task = whole.asked(hops, whole.Options(1, FRAMES))
+    at, task = whole.span_task(hops, whole.Options(1, FRAMES))
     spans = whole.windows_of(hops.reading, at, task)
     assert len(spans) > 2
     told = []
@@ -80,7 +80,7 @@ def test_the_joined_motion_holds_together_over_its_seams(hops):
 
 
 def test_a_span_that_is_stopped_keeps_what_was_done_so_far(hops):
-    at, task = whole.asked(hops, whole.Options(1, FRAMES))
+    at, task = whole.span_task(hops, whole.Options(1, FRAMES))
     spans = whole.windows_of(hops.reading, at, task)
     solved = windows.solve_windows(task, spans, lambda step: step.part == 1)
     assert not solved.done
@@ -90,7 +90,7 @@ def test_a_span_that_is_stopped_keeps_what_was_done_so_far(hops):
 def test_memory_is_that_of_a_window_and_below_what_is_told(hops):
     peaks = []
     for frames in (FRAMES // 2, FRAMES):
-        at, task = whole.asked(hops, whole.Options(1, frames))
+        at, task = whole.span_task(hops, whole.Options(1, frames))
         spans = whole.windows_of(hops.reading, at, task)
         tracemalloc.start()
         windows.solve_windows(task, spans, passes=2)
@@ -119,4 +119,4 @@ def test_nobody_waits_for_what_takes_long(hops):
 @pytest.mark.parametrize("keep", ["--5", "²", "1_0", "9" * 5000, "20; --5"])
 def test_frames_that_are_none_are_refused_in_words(hops, keep):
     with pytest.raises(EditError, match="are told by their frames"):
-        whole.asked(hops, whole.Options(18, 60, keep=keep))
+        whole.span_task(hops, whole.Options(18, 60, keep=keep))

@@ -235,11 +235,11 @@ def test_a_gripping_hand_bears_the_body_in_the_reading():
     shot = hop()
     bar = Prop("prop1", "Bar", "bar", (1.6, 0.04, 0.04), (0.0, 1.5, 0.3))
     over = replace(shot, props=(bar,))
-    pin = replace(here(over, "right hand", 37, 34, 42), to="prop1", grips=True)
+    pin = replace(here(over, "right hand", 37, 34, 42), to="prop1", pulls=True)
     at, turn = bar.track(np.array([37]))
     pin = replace(pin, at_m=tuple(rotation.rotate(turn[0], at_of(over, "right hand")[36] - at[0], back=True)))
     reading = see(pinned(over, pin)).reading
-    assert any(c.surface == "prop1" and c.grips and c.start <= 36 <= c.end for c in reading.contacts)
+    assert any(c.surface == "prop1" and c.pulls and c.start <= 36 <= c.end for c in reading.contacts)
     assert not any(f.start <= 38 <= f.end for f in reading.flights)
 
 

@@ -71,7 +71,7 @@ def test_a_banded_system_is_solved_as_a_dense_one():
 
 def test_a_span_falls_as_it_must_and_its_edges_stay():
     seen = see(demo("Gap hop"))
-    at, task = whole.asked(seen, whole.Options(16, 58))
+    at, task = whole.span_task(seen, whole.Options(16, 58))
     told = []
     solved = solve_span(task, lambda number, left: told.append((number, left)) or True)
     assert solved.done
@@ -88,7 +88,7 @@ def test_a_span_falls_as_it_must_and_its_edges_stay():
 
 
 def test_a_span_stops_where_it_is_told_to():
-    _, task = whole.asked(see(demo("Gap hop")), whole.Options(16, 58))
+    _, task = whole.span_task(see(demo("Gap hop")), whole.Options(16, 58))
     solved = solve_span(task, lambda number, left: number < 3)
     assert (solved.passes, solved.done) == (3, False)
 

@@ -16,9 +16,9 @@ const x = (frame) => 84 + frame * 10;
 const parabola = Array.from({ length: 11 }, (_, i) => [0, 1 + i * (10 - i) * 0.01, 0]);
 const flight = {
   start: 2, end: 10, take_off: 1, landing: 11, rise_m: 0.25, drop_m: 0.25, label: "9 f · 0.38 s · 25 cm", grade: "sound",
-  asked: parabola.slice(1, 10), asked_rise_m: 0.25,
+  gravity_arc: parabola.slice(1, 10), gravity_rise_m: 0.25,
 };
-const pierFrom = (part, kind, start, end, more = {}) => ({ part, kind, surface: "floor", start, end, hand: false, grips: false, doubt: false, points: [], ...more });
+const pierFrom = (part, kind, start, end, more = {}) => ({ part, kind, surface: "floor", start, end, hand: false, pulls: false, doubt: false, points: [], ...more });
 const foot = pierFrom("left foot", "foot", 1, 1), seat = pierFrom("seat", "other", 4, 6, { doubt: true });
 const data = { com: parabola, flights: [flight], loads: [], piers: [{ limb: "left leg", spans: [foot] }, { limb: "trunk", spans: [seat] }] };
 const scene = {
@@ -47,10 +47,10 @@ test("a flight's arch is as high as its rise, and stands on its take-off and lan
 
 test("while a correction is tried, the arch that stood is drawn too, and what gravity asks is said if it is far", () => {
   const held = { com: parabola.map(([a, y, b]) => [a, 1 + (y - 1) / 2, b]), flights: [flight] };
-  const low = { ...flight, asked: flight.asked.map(([a, y, b]) => [a, 1 + (y - 1) * 2, b]), asked_rise_m: 0.5 };
+  const low = { ...flight, gravity_arc: flight.gravity_arc.map(([a, y, b]) => [a, 1 + (y - 1) * 2, b]), gravity_rise_m: 0.5 };
   const all = flightNode(low, { data, first: 1, x, width: 400, deck: 100, scale: 200, held });
   assert.equal(tags(all.children, "was").length, 1);
-  const words = (flights) => tags(lanesOf({ ...at, data: { ...data, flights } }).words, "asked-label").map((n) => n.text);
+  const words = (flights) => tags(lanesOf({ ...at, data: { ...data, flights } }).words, "gravity-label").map((n) => n.text);
   assert.deepEqual(words([low]), ["gravity asks 50 cm"]);
   assert.deepEqual(words([flight]), []); // both arches are one
 });
@@ -61,7 +61,7 @@ test("words over arches stand side by side, none on another, shorter or not at a
   for (let i = 1; i < 3; i++) assert.ok(ends[i][0] >= ends[i - 1][1]);
   assert.ok(ends[0][0] >= 0 && ends[2][1] <= 400);
   assert.deepEqual(sideBySide([{ x: 10, half: 40 }, { x: 20, half: 40 }], 0, 100), [40, null]);
-  const hops = Array.from({ length: 4 }, (_, i) => ({ ...flight, start: 2 + i, end: 3 + i, take_off: 1 + i, landing: 4 + i, asked: parabola.slice(1 + i, 3 + i) }));
+  const hops = Array.from({ length: 4 }, (_, i) => ({ ...flight, start: 2 + i, end: 3 + i, take_off: 1 + i, landing: 4 + i, gravity_arc: parabola.slice(1 + i, 3 + i) }));
   const said = tags(lanesOf({ ...at, data: { ...data, flights: hops } }).words, "arch-label").map((n) => n.text);
   assert.ok(said.length && said.every((text) => text === "9 f"));
   // of more flights than have room the lowest go without
@@ -112,13 +112,13 @@ test("lanes lie below one another and are named", () => {
 });
 
 test("a pier tells its part by its shape, says what it is, and has two ends to be dragged", () => {
-  const hand = pierFrom("right hand", "hand", 2, 8, { grips: true, hand: true });
+  const hand = pierFrom("right hand", "hand", 2, 8, { pulls: true, hand: true });
   const [pier] = pierLane({ data: { piers: [{ limb: "right arm", spans: [hand] }] }, x, piers: 100, dragged: null });
-  assert.equal(pier.attributes.class, "pier-of by-hand grips");
+  assert.equal(pier.attributes.class, "pier-of by-hand pulls");
   const [block] = pier.children;
   assert.equal(block.attributes.x, x(1.5));
   assert.equal(block.attributes.width, x(8.5) - x(1.5));
-  assert.match(block.children[0].text, /Right hand, frames 2 to 8, set by hand, grips/);
+  assert.match(block.children[0].text, /Right hand, frames 2 to 8, set by hand, may pull/);
   assert.equal(tags(pier.children, "pier-notch").length, 1);
   assert.deepEqual(tags(pier.children, "pier-end").map((n) => n.attributes["data-end"]), ["start", "end"]);
   assert.equal(tags(pierLane({ data, x, piers: 0, dragged: null })[1].children, "pier-notch").length, 0);

@@ -141,13 +141,13 @@ def test_the_reading_for_the_bench(client, hop):
     )
     (flight,) = data["flights"]
     assert flight["label"] == "16 f · 0.67 s · 27 cm"
-    assert flight["asked_rise_m"] == pytest.approx(0.51, abs=0.01)  # what the try promises, too
+    assert flight["gravity_rise_m"] == pytest.approx(0.51, abs=0.01)  # what the try promises, too
     assert (flight["take_off"], flight["apex"], flight["landing"]) == (29, 37, 46)
     legs = {p["limb"]: [(s["start"], s["end"]) for s in p["spans"]] for p in data["piers"]}
     assert legs == {"left leg": [(1, 29), (46, 72)], "right leg": [(1, 29), (46, 72)]}
     # gravity's own arc: a second difference of -g dt² and no other
-    asked = np.array(flight["asked"])
-    np.testing.assert_allclose(np.diff(asked[:, 1], 2), -9.81 / 24**2, atol=5e-5)
+    arc = np.array(flight["gravity_arc"])
+    np.testing.assert_allclose(np.diff(arc[:, 1], 2), -9.81 / 24**2, atol=5e-5)
 
 
 def test_a_drop_is_told_by_how_far_down_it_goes():

@@ -158,8 +158,8 @@ def test_guides_follow_gravity_and_their_distance_is_told(bench):
     (off,) = data["off_guide"]
     assert off["cm"][27] is None
     assert off["cm"][28] == pytest.approx(0, abs=0.01)
-    asked = np.array(data["flights"][0]["asked"])
-    np.testing.assert_allclose(off["cm"][29:45], np.linalg.norm(com[29:45] - asked, axis=1) * 100, atol=0.3)
+    arc = np.array(data["flights"][0]["gravity_arc"])
+    np.testing.assert_allclose(off["cm"][29:45], np.linalg.norm(com[29:45] - arc, axis=1) * 100, atol=0.3)
     bench.command("guide_apex", guide="guide1", apex_m=1.2)
     shot = bench.shot
     assert shot.guides[0].apex_m(shot.frame_time_s, shot.g) == pytest.approx(1.2, abs=1e-9)

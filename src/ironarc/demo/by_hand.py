@@ -22,9 +22,9 @@ class Hand:
         empty = Shot(name, (), 1 / fps, 1, frames, floor_m=0.0, floor_by_hand=True, props=props)
         self.shot = replace(empty, performers=(stock_performer(member, STANDING, empty),))
 
-    def do(self, command: str, **asked) -> None:
+    def do(self, command: str, **arguments) -> None:
         """One command of a performer, as the bench sends it."""
-        self.shot = COMMANDS[command](see(self.shot), performer=WHO, **asked).apply(self.shot)
+        self.shot = COMMANDS[command](see(self.shot), performer=WHO, **arguments).apply(self.shot)
 
     def stand(self, frame: int) -> Stand:
         """How the body stands on a frame."""

@@ -53,7 +53,7 @@ def hang(hand: Hand) -> None:
     for side in ACROSS:
         hand.do(
             "add_pin", part=f"{side} hand", start=BACK, end=RELEASE, frame=BACK, to=NET.id, ease_in=0, ease_out=1,
-            direction=True, grips=True,
+            direction=True, pulls=True,
         )  # fmt: skip
     for frame in (THROUGH, FRONT):
         y, z, lean = HANG[frame]

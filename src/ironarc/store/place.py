@@ -23,8 +23,8 @@ def state_folder() -> Path:
     PostgreSQL will not run as root: started by root, its own user must reach the folder. Where that one can't reach
     var/, a folder beside PostgreSQL's own data is taken; where it can't reach the folder asked for, that is said.
     """
-    asked = os.environ.get(DATA_SETTING, "").strip()
-    folder = Path(asked).expanduser().absolute() if asked else ROOT / "var"
+    named = os.environ.get(DATA_SETTING, "").strip()
+    folder = Path(named).expanduser().absolute() if named else ROOT / "var"
     if folder.exists() and not folder.is_dir():
         raise ClusterError(f"{folder} is no folder. Set {DATA_SETTING} to a folder for Iron Arc's data.")
     if os.geteuid() != 0:
@@ -32,7 +32,7 @@ def state_folder() -> Path:
     folder.mkdir(parents=True, exist_ok=True)
     if _reached(folder):
         return folder
-    if asked:
+    if named:
         raise ClusterError(
             f"{DATA_SETTING} is {folder}, which the user {SERVER_USER} can't reach; PostgreSQL runs as that user when "
             "root starts it. Let others pass through the folders above it (chmod o+x), or choose another folder."

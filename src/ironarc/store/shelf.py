@@ -29,10 +29,10 @@ def keep(session: Session, kept: Kept) -> int:
 
 def found(session: Session, words: str = "") -> list[tuple[int, dict]]:
     """(id, plain data) of what has all these words in its name, by name."""
-    asked = select(ShelfRow.id, ShelfRow.plain).order_by(ShelfRow.name)
+    rows = select(ShelfRow.id, ShelfRow.plain).order_by(ShelfRow.name)
     for word in words.split():
-        asked = asked.where(ShelfRow.name.icontains(word, autoescape=True))
-    return [tuple(row) for row in session.execute(asked)]
+        rows = rows.where(ShelfRow.name.icontains(word, autoescape=True))
+    return [tuple(row) for row in session.execute(rows)]
 
 
 def load(session: Session, shelf_id: int) -> Kept:

@@ -14,7 +14,7 @@ from ironarc.core.judging.grades import GRADES
 from ironarc.media import MOST_PICTURES
 from ironarc.store.database import connect
 from ironarc.web import bench, block, bring_in, errors, export, house, planner, security, true, waiting, weighings, yard
-from ironarc.web.asked import AddressConverter, IdConverter, motion_words
+from ironarc.web.arguments import AddressConverter, IdConverter, motion_words
 from ironarc.web.cards import Cards
 from ironarc.web.icons import icon
 from ironarc.web.variants import Variants

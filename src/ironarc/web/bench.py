@@ -12,12 +12,12 @@ from ironarc.core.reading.points import point_at
 from ironarc.core.scene.rate import parse_rate, rate_text
 from ironarc.core.scene.reference import MARK_WORDS
 from ironarc.store import files, house, shots, uses
-from ironarc.web.asked import asked_frame, read_body
+from ironarc.web.arguments import frame_argument, read_body
 from ironarc.web.bench_data import motion_bytes, reading_data
 from ironarc.web.commands import EDIT_REQUEST, MOVE_REQUEST, to_edit
 from ironarc.web.keeping import FOREVER, for_ever, mark, plain_json
 from ironarc.web.panels import STEPS, panel_html
-from ironarc.web.panels.look import asked_for
+from ironarc.web.panels.look import looked_at
 from ironarc.web.panels.read import proof_of
 from ironarc.web.physics_data import physics_data
 from ironarc.web.scene_data import scene_data
@@ -44,7 +44,7 @@ def bench(shot_id: int):
     with open_session() as session:
         at = shots.standing(session, shot_id)
         shot = see(session, shot_id, at.revision).shot
-        who, pick = asked_for(shot)
+        who, pick = looked_at(shot)
         setup = {
             "shot": shot_id, "standing": vars(at), "who": who, "pick": pick,
             "scene": _scene(session, shot_id, at.revision), "mark_words": MARK_WORDS, "mark": mark(session),
@@ -70,7 +70,7 @@ def scene(shot_id: int, revision: int):
         return for_ever(session, data, "application/json")
 
 
-def _seen_as_asked(session, shot_id: int, revision: int) -> View:
+def _view(session, shot_id: int, revision: int) -> View:
     return see(session, shot_id, revision, request.args.get("as", "now"), request.args.get("who", ""))
 
 
@@ -78,14 +78,14 @@ def _seen_as_asked(session, shot_id: int, revision: int) -> View:
 def motion(shot_id: int, revision: int):
     """Poses of a variant; at an address that names the revision, so it can be cached for ever."""
     with open_session() as session:
-        seen = _seen_as_asked(session, shot_id, revision)
+        seen = _view(session, shot_id, revision)
         return for_ever(session, motion_bytes(seen.reading), "application/octet-stream")
 
 
 @pages.get("/r/<id:revision>/reading.json")
 def reading(shot_id: int, revision: int):
     with open_session() as session:
-        seen = _seen_as_asked(session, shot_id, revision)
+        seen = _view(session, shot_id, revision)
         now = see(session, shot_id, revision, who=request.args.get("who", ""))
         data = reading_data(seen)
         data["corrections"] = len(now.performer.corrections)
@@ -97,7 +97,7 @@ def reading(shot_id: int, revision: int):
 def physics(shot_id: int, revision: int):
     """Footing, balance, pushes and spin of a variant, frame by frame."""
     with open_session() as session:
-        seen = _seen_as_asked(session, shot_id, revision)
+        seen = _view(session, shot_id, revision)
         return for_ever(session, plain_json(physics_data(seen.reading)), "application/json")
 
 
@@ -125,7 +125,7 @@ def panel(shot_id: int, revision: int, step: str):
 def finding_proof(shot_id: int, revision: int):
     """What a finding's card opens to."""
     with open_session() as session:
-        view = _seen_as_asked(session, shot_id, revision)
+        view = _view(session, shot_id, revision)
         finding = next((f for f in view.findings if f.id == request.args.get("finding", "")), None)
         if finding is None:
             raise shots.NotFound("That finding is not there any more. Look at the punch list as it is now.")
@@ -138,14 +138,14 @@ def finding_proof(shot_id: int, revision: int):
 @pages.get("/r/<id:revision>/line-up.json")
 def line_up(shot_id: int, revision: int):
     """The two points that would be lined up at a frame, and the gap between them."""
-    asked = {name: request.args.get(name, "") for name in ("item", "point", "other", "other_point")}
-    frame = asked_frame("frame")
+    query = {name: request.args.get(name, "") for name in ("item", "point", "other", "other_point")}
+    frame = frame_argument("frame")
     with open_session() as session:
         shot = see(session, shot_id, revision).shot
     if frame is None or not shot.first_frame <= frame <= shot.last_frame:
         raise EditError("Two points are lined up at a frame of the shot.")
-    at = point_at(shot, asked["item"], asked["point"], frame)
-    to = point_at(shot, asked["other"], asked["other_point"], frame)
+    at = point_at(shot, query["item"], query["point"], frame)
+    to = point_at(shot, query["other"], query["other_point"], frame)
     return {"at": at.tolist(), "to": to.tolist(), "gap_cm": float(((to - at) ** 2).sum() ** 0.5) * 100}
 
 

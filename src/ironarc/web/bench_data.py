@@ -7,9 +7,9 @@ from ironarc.core.judging.findings import can_judge
 from ironarc.core.judging.grades import GRADES, limits_of
 from ironarc.core.judging.reading_json import finding_to_plain, flight_to_plain
 from ironarc.core.reading import Reading
-from ironarc.core.reading.asked import asked_rise, gravity_arc
 from ironarc.core.reading.contacts import equal_runs
 from ironarc.core.reading.flights import Flight, allowed_frames
+from ironarc.core.reading.gravity_arc import gravity_arc, gravity_rise
 from ironarc.core.reading.momentum import set_off
 from ironarc.core.reading.points import guide_distance, guided
 from ironarc.core.reading.skin import LEGS, LIMBS, limb_of, parts_of
@@ -81,7 +81,7 @@ def _height_words(flight: Flight) -> str:
 
 def flight_data(reading: Reading, flight: Flight, grade: str, limits=GRADES) -> dict:
     """A flight's numbers, its label, and the arc gravity asks for between its two ends."""
-    asked = gravity_arc(reading, flight)
+    arc = gravity_arc(reading, flight)
     return flight_to_plain(flight) | {
         "grade": grade,
         "judged": can_judge(flight, reading.g, limits),
@@ -89,8 +89,8 @@ def flight_data(reading: Reading, flight: Flight, grade: str, limits=GRADES) -> 
         "take_off": flight.start - 1 if flight.take_off_seen else flight.start,
         "landing": flight.end + 1 if flight.landing_seen else flight.end,
         "label": f"{flight.hang_frames} f · {flight.hang_s:.2f} s · {_height_words(flight)}",
-        "asked": np.round(asked, 5).tolist(),
-        "asked_rise_m": asked_rise(reading, flight, asked),
+        "gravity_arc": np.round(arc, 5).tolist(),
+        "gravity_rise_m": gravity_rise(reading, flight, arc),
         "allowed": allowed_frames(flight, reading.g, reading.poses.fps),
         "let_go": [
             {
@@ -127,7 +127,7 @@ def piers(reading: Reading) -> list[dict]:
                         "start": int(frames[a]),
                         "end": int(frames[b - 1]),
                         "hand": said,
-                        "grips": reading.said is not None and bool(reading.said.grips[span][:, points].any()),
+                        "pulls": reading.said is not None and bool(reading.said.pulls[span][:, points].any()),
                         "doubt": bool(reading.footing.doubt[span].all()),
                         "points": [[names[skin.points[i].joint], skin.points[i].point] for i in at],
                     }

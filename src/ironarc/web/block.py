@@ -16,7 +16,7 @@ from ironarc.core.planning.ballistics import hang_time
 from ironarc.core.posing import Move, moved, stand_at
 from ironarc.core.posing.answer import answer
 from ironarc.store import shelf, shots
-from ironarc.web.asked import asked_frame, check_plain, read_body
+from ironarc.web.arguments import check_plain, frame_argument, read_body
 from ironarc.web.bench import apply_edit
 from ironarc.web.block_data import answer_data, block_data, curves_data, height_curve, path_data, pose_lines
 from ironarc.web.export import download
@@ -153,7 +153,7 @@ def path(shot_id: int, revision: int):
 def pose(shot_id: int, revision: int):
     """A pose, or one of some parts, to be put on elsewhere."""
     parts = tuple(part for part in request.args.get("parts", "").split(",") if part)
-    frame = asked_frame("frame")
+    frame = frame_argument("frame")
     with open_session() as session:
         seen = see(session, shot_id, revision, who=request.args.get("who", ""))
     frame = seen.shot.first_frame if frame is None else frame
@@ -165,7 +165,7 @@ def pose(shot_id: int, revision: int):
 @pages.get("/shots/<id:shot_id>/r/<id:revision>/handed.json")
 def handed(shot_id: int, revision: int):
     """What the hang becomes where a height curve is given to a body: the heights, and the time in the air they give."""
-    start, end = asked_frame("start"), asked_frame("end")
+    start, end = frame_argument("start"), frame_argument("end")
     of, scale = request.args.get("of", "root"), request.args.get("scale", "")
     if start is None or end is None or of not in ("root", "com"):
         raise EditError("Type the first and the last frame of the span.")

@@ -131,7 +131,7 @@ def _pin(shot: Shot, performer: Performer, pin) -> dict:
         "id": pin.id, "part": pin.part, "start": seen(pin.start), "end": seen(pin.end), "to": to,
         "ease_in": pin.ease_in, "ease_out": pin.ease_out, "weight": pin.weight, "place": pin.place,
         "direction": pin.direction,
-        "grips": pin.grips, "muted": pin.muted,
+        "pulls": pin.pulls, "muted": pin.muted,
         "at": [] if pin.to else np.round(performer.placement.to_world(np.array(pin.at_m)) * 100, 2).tolist(),
     }  # fmt: skip
 

@@ -13,7 +13,7 @@ from ironarc.core.scene.reference import Reference
 from ironarc.core.whole_numbers import whole_number
 from ironarc.media import look
 from ironarc.store import files
-from ironarc.web.asked import file_name, motion_words
+from ironarc.web.arguments import file_name, motion_words
 from ironarc.web.bench import apply_edit
 
 pages = Blueprint("bring_in", __name__, url_prefix="/shots/<id:shot_id>")

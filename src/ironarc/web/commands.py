@@ -50,6 +50,6 @@ EDIT_REQUEST = TypeAdapter(EditRequest)
 MOVE_REQUEST = TypeAdapter(MoveRequest)
 
 
-def to_edit(asked: BaseModel, seen: Seen) -> Edit:
+def to_edit(command: BaseModel, seen: Seen) -> Edit:
     """The edit that is asked for of a shot as it is seen. Raises EditError where it can't be made."""
-    return COMMANDS[asked.kind](seen, **{n: getattr(asked, n) for n in type(asked).model_fields if n != "kind"})
+    return COMMANDS[command.kind](seen, **{n: getattr(command, n) for n in type(command).model_fields if n != "kind"})

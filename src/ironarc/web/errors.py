@@ -13,7 +13,7 @@ from werkzeug.exceptions import HTTPException
 from ironarc.core.effort import NobodyWaits
 from ironarc.core.errors import IronArcError
 from ironarc.store.shots import NotFound, OutcomeUnknown, StaleRevision
-from ironarc.web.asked import Unreadable
+from ironarc.web.arguments import Unreadable
 
 _STATUS = {NobodyWaits: 503, Unreadable: 400, NotFound: 404, StaleRevision: 409, OutcomeUnknown: 503}
 NO_ROOM = "The disk is full, so nothing was kept. Make room on it, then try again; all that was kept before is there."

@@ -13,7 +13,7 @@ from ironarc.core.judging.reading_json_older import reading_to_plain_1, reading_
 from ironarc.core.truing import settles
 from ironarc.store import house
 from ironarc.store.errors import NotFound
-from ironarc.web.asked import asked_frame
+from ironarc.web.arguments import frame_argument
 from ironarc.web.bench import read_performers
 from ironarc.web.keeping import plain_json
 from ironarc.web.seeing import open_session, see
@@ -39,7 +39,7 @@ def export_motion(shot_id: int, revision: int, ending: str):
         raise NotFound(f"Motion can't be written as .{ending[:20]}; it can as {', '.join(FORMATS)}.")
     with open_session() as session:
         seen = see(session, shot_id, revision, who=request.args.get("who", ""))
-    data = motion_file(seen.shot, asked_frame("from"), asked_frame("to"), seen.performer.id, ending)
+    data = motion_file(seen.shot, frame_argument("from"), frame_argument("to"), seen.performer.id, ending)
     name = f"{seen.shot.name} {seen.performer.name}" if len(seen.shot.performers) > 1 else seen.shot.name
     return download(name, data, ending, FORMATS[ending].media_type)
 

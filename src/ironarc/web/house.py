@@ -7,7 +7,7 @@ from ironarc.core.document import Limit
 from ironarc.core.errors import EditError
 from ironarc.core.judging.grades import GRADES
 from ironarc.store import house
-from ironarc.web.asked import read_body
+from ironarc.web.arguments import read_body
 from ironarc.web.keeping import forget_mark, mark
 from ironarc.web.seeing import open_session, variants
 

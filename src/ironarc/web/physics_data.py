@@ -22,7 +22,7 @@ def physics_data(reading: Reading) -> dict:
     told = forces.told
     # a frame of it is noise; what lasts is drawn
     # a hand that holds on may pull: where the plumb falls says nothing then
-    free = ~balance.grips
+    free = ~balance.pulls
     window = max(2, int(np.ceil(0.1 / reading.poses.dt - 1e-9)))
     lasts = told & (kept_up(forces.size, window) > LEAST_PHANTOM_BW)
     return {
@@ -33,7 +33,7 @@ def physics_data(reading: Reading) -> dict:
         "xcom": np.round(balance.xcom, 4).tolist(),
         "tips_s": _numbers(np.where(free, balance.tips_in_s, np.inf), 2),
         "fall": [_row(v) if on and np.isfinite(v).all() else None for v, on in zip(balance.fall, free, strict=True)],
-        "holds_on": balance.grips.astype(int).tolist(),
+        "holds_on": balance.pulls.astype(int).tolist(),
         "spin": np.round(reading.angular_momentum, 2).tolist(),
         "inertia": _numbers(spin.inertia, 2),
         "doubt": reading.footing.doubt.astype(int).tolist(),

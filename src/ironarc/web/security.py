@@ -69,8 +69,8 @@ def install(app: Flask) -> None:
 
 def _is_followed() -> bool:
     """Whether a whole page is opened, as by a link, and not something drawn into another page."""
-    asked = request.headers
-    return asked.get("Sec-Fetch-Mode") == "navigate" and asked.get("Sec-Fetch-Dest") == "document"
+    headers = request.headers
+    return headers.get("Sec-Fetch-Mode") == "navigate" and headers.get("Sec-Fetch-Dest") == "document"
 
 
 def _name_of(host: str) -> str:

@@ -18,7 +18,7 @@ from ironarc.core.truing import Try, Way, plan
 from ironarc.core.truing.corrections import arc
 from ironarc.core.truing.trial import WORSE, outcomes
 from ironarc.store import house, shots, work
-from ironarc.web.asked import read_body
+from ironarc.web.arguments import read_body
 from ironarc.web.bench import apply_edit
 from ironarc.web.keeping import for_ever, plain_json
 from ironarc.web.seeing import open_session, see, variants

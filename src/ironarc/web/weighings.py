@@ -7,7 +7,7 @@ from pydantic import BaseModel, ConfigDict, TypeAdapter
 
 from ironarc.core.figure.weighing import weighing_to_plain
 from ironarc.store import weighings
-from ironarc.web.asked import read_body
+from ironarc.web.arguments import read_body
 from ironarc.web.export import download
 from ironarc.web.seeing import open_session, see
 

@@ -11,7 +11,7 @@ from ironarc.core.exchange.bring_in import file_error, shot_from_file
 from ironarc.core.exchange.stock import STANDING, stock_performer
 from ironarc.core.formats import ending_of
 from ironarc.store import shots
-from ironarc.web.asked import file_name, motion_words
+from ironarc.web.arguments import file_name, motion_words
 from ironarc.web.picture import card_picture
 
 pages = Blueprint("yard", __name__)

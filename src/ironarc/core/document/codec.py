@@ -2,12 +2,12 @@
 
 from collections.abc import Mapping
 
-from ironarc.core.document.older import shot_from_older
+from ironarc.core.document.older import from_form_3, shot_from_older
 from ironarc.core.document.plain import GetBlob, PutBlob, from_plain, to_plain
 from ironarc.core.document.shot import Shot
 from ironarc.core.errors import EditError
 
-FORM, OLDER = 3, (1, 2)
+FORM, BEFORE_LAYERS = 4, (1, 2)
 
 
 def shot_to_plain(shot: Shot, put: PutBlob) -> dict:
@@ -18,8 +18,10 @@ def shot_to_plain(shot: Shot, put: PutBlob) -> dict:
 def shot_from_plain(plain: Mapping, get: GetBlob) -> Shot:
     """The shot of `shot_to_plain`, or of the forms before. Raises EditError for a form this version does not know."""
     form = plain.get("form", plain.get("schema"))
-    if form in OLDER:
+    if form in BEFORE_LAYERS:
         return shot_from_older(plain, get)
+    if form == 3:
+        return from_plain(from_form_3(plain["shot"]), Shot, get)
     if form != FORM:
         raise EditError(f"This shot was saved in form {form}; this version reads forms 1 to {FORM}. Update Iron Arc.")
     return from_plain(plain["shot"], Shot, get)

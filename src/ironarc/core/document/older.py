@@ -1,7 +1,7 @@
-"""Documents of forms 1 and 2, brought to form 3.
+"""Documents of forms 1 to 3, brought to form 4.
 
 Form 1 knew one performer, in its own place and time, weighed by a mass and a table. Form 2 had `items`, layers that
-were a base or added to it, and rotations keyed channel by channel.
+were a base or added to it, and rotations keyed channel by channel. Form 3 called a part that may pull one that grips.
 """
 
 from collections.abc import Mapping
@@ -44,6 +44,19 @@ def shot_from_older(plain: Mapping, get: GetBlob) -> Shot:
         tuple(kinds["guide"]), Display(**plain.get("display", {})),
         floor_by_hand=floor is not None,  # who wrote it down was not kept: it is not taken for an estimate
     )  # fmt: skip
+
+
+def from_form_3(shot: Mapping) -> dict:
+    """Plain data of a shot of form 3 as form 4 has them."""
+
+    def renamed(one: Mapping) -> dict:
+        return {"pulls" if name == "grips" else name: value for name, value in one.items()}
+
+    performers = [
+        p | {name: [renamed(one) for one in p.get(name, ())] for name in ("contacts", "pins")}
+        for p in shot["performers"]
+    ]
+    return {**shot, "performers": performers}
 
 
 def _performer(p: Mapping, get: GetBlob) -> Performer:

@@ -10,11 +10,11 @@ from ironarc.core.figure.grips import grip_called, limb_with
 from ironarc.core.figure.rig import Rig
 from ironarc.core.figure.weighing import Weighing
 from ironarc.core.keying.keying import Beat
-from ironarc.core.motion.evaluate import NOTHING_HELD, Evaluated, Motion, evaluate
+from ironarc.core.motion.evaluate import NO_ANCHORS, Evaluated, Motion, evaluate
 from ironarc.core.motion.layers import CORRECTION, Layer
 from ironarc.core.motion.loads import Load, LoadTrack, track_loads
 from ironarc.core.motion.pin import Pin
-from ironarc.core.motion.pins import Held, holdings
+from ironarc.core.motion.pins import Anchors, holdings
 from ironarc.core.motion.poses import Poses
 from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.timing import Timing
@@ -30,7 +30,7 @@ class HandContact:
     """What a person says of a contact point over a span: that it rests on a surface, or touches nothing.
 
     joint, point : as the skin names them, or both "" for the body as a whole; start, end : own frames, both included
-    surface : "floor", the id of a prop, or "" for nothing; grips : whether it may pull as well as push
+    surface : "floor", the id of a prop, or "" for nothing; pulls : whether it may pull as well as push
     """
 
     joint: str
@@ -38,7 +38,7 @@ class HandContact:
     start: int
     end: int
     surface: str = AIR
-    grips: bool = False
+    pulls: bool = False
 
     def checked(self, rig: Rig) -> "HandContact":
         """Itself; EditError for a span or joint that can't be."""
@@ -153,18 +153,18 @@ class Performer:
         held = holdings(self.pins, self.body(), self.id) if self.pins else ()
         return Motion(self.rig, self.clip, self.layers, self.timing, self.placement, self.scale_to_m, held)
 
-    def evaluate(self, frames: np.ndarray, dt: float, held: Held = NOTHING_HELD) -> Evaluated:
+    def evaluate(self, frames: np.ndarray, dt: float, anchors: Anchors = NO_ANCHORS) -> Evaluated:
         """World poses on the shot's `frames` (frames,), `dt` seconds apart, and where they come from.
 
-        held : where props and other performers are that its pins hold to, as `Shot.evaluate` has them
+        anchors : where props and other performers are that its pins hold to, as `Shot.evaluate` has them
         """
-        return evaluate(self.motion, frames, dt, held)
+        return evaluate(self.motion, frames, dt, anchors)
 
     def poses(self, frames: np.ndarray, dt: float) -> Poses:
         """World poses on the shot's `frames` (frames,), `dt` seconds apart."""
         return self.evaluate(frames, dt).poses
 
-    def held(self, poses: Poses) -> tuple[LoadTrack, ...]:
+    def load_tracks(self, poses: Poses) -> tuple[LoadTrack, ...]:
         """Its loads along its poses."""
         if not self.loads:
             return ()

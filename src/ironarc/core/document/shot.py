@@ -10,7 +10,7 @@ from ironarc.core.document.performer import Performer
 from ironarc.core.errors import EditError
 from ironarc.core.motion.evaluate import Evaluated
 from ironarc.core.motion.layers import span_share
-from ironarc.core.motion.pins import Held
+from ironarc.core.motion.pins import Anchors
 from ironarc.core.motion.poses import Poses
 from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.props import PLACE_CHANNELS, TURN_CHANNELS, TURN_ORDER, Prop
@@ -134,13 +134,13 @@ class Shot:
         holders : ids of those who wait for this one's poses
         """
         performer = self.performer_called(performer_id)
-        return performer.evaluate(frames, self.frame_time_s, self.held_to(performer, frames, holders))
+        return performer.evaluate(frames, self.frame_time_s, self.anchors(performer, frames, holders))
 
     def poses(self, performer_id: str, frames: np.ndarray) -> Poses:
         """World poses of a performer, as `evaluate` has them."""
         return self.evaluate(performer_id, frames).poses
 
-    def held_to(self, performer: Performer, frames: np.ndarray, holders: tuple[str, ...] = ()) -> Held:
+    def anchors(self, performer: Performer, frames: np.ndarray, holders: tuple[str, ...] = ()) -> Anchors:
         """Where the props and the other performers are that a performer's pins hold to, on `frames`."""
         out: dict = {}
         items = {item.id: item for item in (*self.performers, *self.props)}

@@ -25,6 +25,6 @@ def motion_file(
         )
     performer = shot.performer_called(performer_id)
     frames = np.arange(first, last + 1)
-    held = shot.held_to(performer, frames)
-    rig, rows = channel_rows(performer.motion, frames, shot.frame_time_s, held)
+    anchors = shot.anchors(performer, frames)
+    rig, rows = channel_rows(performer.motion, frames, shot.frame_time_s, anchors)
     return FORMATS[format].write(rig, rows, shot.frame_time_s)

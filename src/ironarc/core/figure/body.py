@@ -12,7 +12,7 @@ from ironarc.core.figure.anatomy import Anatomy, find_anatomy
 from ironarc.core.figure.rig import Rig
 from ironarc.core.figure.segments import segment_shape
 from ironarc.core.figure.skeleton import Bone
-from ironarc.core.figure.weighing import DEFAULT_MASS_KG, DENSITY_KGM3, GIRTH, PRESETS, Held, PointMass, Weighing
+from ironarc.core.figure.weighing import DEFAULT_MASS_KG, DENSITY_KGM3, GIRTH, PRESETS, FixedMass, PointMass, Weighing
 
 POINT_RADIUS_M = 0.03  # a point mass turns as a small ball
 TABLE, LENGTH, TYPED = "table", "length", "typed"
@@ -204,7 +204,7 @@ def _point(rig: Rig, point: PointMass) -> Part:
     )  # fmt: skip
 
 
-def _shared_out(rig: Rig, weighing: Weighing, raw: list[_Raw], held: Mapping[int, Held]) -> np.ndarray:
+def _shared_out(rig: Rig, weighing: Weighing, raw: list[_Raw], held: Mapping[int, FixedMass]) -> np.ndarray:
     """(parts,) kg: what is held first, then shares of chains, then the rest by weight; the sum is the whole."""
     weight, joint = np.array([r.weight for r in raw]), np.array([r.bone.joint for r in raw])
     masses, fixed = np.zeros(len(raw)), np.zeros(len(raw), dtype=bool)

@@ -28,7 +28,7 @@ PRESETS: dict[str, dict[str, float]] = {
 
 
 @dataclass(frozen=True)
-class Held:
+class FixedMass:
     """A joint's mass that stays as it is while the rest share what remains. typed : by a person, not by the table."""
 
     kg: float
@@ -62,7 +62,7 @@ class Weighing:
     mass_kg: float = DEFAULT_MASS_KG
     female: float = 0.0
     preset: str = "average"
-    held: tuple[tuple[str, Held], ...] = ()
+    held: tuple[tuple[str, FixedMass], ...] = ()
     assigned: tuple[tuple[str, str], ...] = ()
     density_kgm3: float = DENSITY_KGM3
     girths: Pairs = ()
@@ -118,7 +118,7 @@ class Weighing:
         """With a joint held at a mass, or let go for None."""
         held = [(name, h) for name, h in self.held if name != joint]
         if kg is not None:
-            held.append((joint, Held(float(kg), typed)))
+            held.append((joint, FixedMass(float(kg), typed)))
         return replace(self, held=tuple(held)).checked()
 
     def with_value(self, field: str, joint: str, value) -> "Weighing":
@@ -180,7 +180,7 @@ def weighing_from_plain(plain: Mapping) -> Weighing:
     try:
         return Weighing(
             float(plain["mass_kg"]), float(plain["female"]), str(plain["preset"]),
-            tuple((str(j), Held(float(h["kg"]), bool(h["typed"]))) for j, h in plain["held"].items()),
+            tuple((str(j), FixedMass(float(h["kg"]), bool(h["typed"]))) for j, h in plain["held"].items()),
             tuple((str(j), str(role)) for j, role in plain["assigned"].items()),
             float(plain["density_kgm3"]),
             tuple((str(j), float(v)) for j, v in plain["girths"].items()),

@@ -54,7 +54,7 @@ class Finding:
 
 
 @dataclass(frozen=True)
-class Bench:
+class Case:
     """A reading with the limits it is held against, as the rules see it."""
 
     reading: Reading

@@ -3,7 +3,7 @@
 from collections.abc import Sequence
 
 from ironarc.core.judging.evidence import Evidence
-from ironarc.core.judging.finding import CRACKED, RANK, SOUND, STRAINED, Bench, Finding, Limits
+from ironarc.core.judging.finding import CRACKED, RANK, SOUND, STRAINED, Case, Finding, Limits
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.judging.kinds import KINDS
 from ironarc.core.judging.on_flights import can_judge
@@ -17,15 +17,15 @@ __all__ = [
 
 def find(reading: Reading, limits: Limits = GRADES) -> list[Finding]:
     """All findings of a reading: cracked ones first, then by how much a viewer would notice."""
-    bench = Bench(reading, limits)
-    found = [finding for kind in KINDS.values() for finding in kind.rule(bench)]
+    case = Case(reading, limits)
+    found = [finding for kind in KINDS.values() for finding in kind.rule(case)]
     kinds = {name: i for i, name in enumerate(KINDS)}
     return sorted(found, key=lambda f: (-RANK[f.grade], -round(f.notice, 6), f.start, kinds[f.kind]))
 
 
 def evidence_of(finding: Finding, reading: Reading, limits: Limits) -> Evidence:
     """The curve and the numbers a finding was made from."""
-    return KINDS[finding.kind].evidence(finding, Bench(reading, limits))
+    return KINDS[finding.kind].evidence(finding, Case(reading, limits))
 
 
 def by_cause(findings: Sequence[Finding]) -> list[list[Finding]]:

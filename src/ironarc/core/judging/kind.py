@@ -5,10 +5,10 @@ from collections.abc import Callable, Iterable
 from dataclasses import dataclass
 
 from ironarc.core.judging.evidence import Evidence
-from ironarc.core.judging.finding import Bench, Finding
+from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.judging.grade import Grade
 
-Rule = Callable[[Bench], Iterable[Finding]]
+Rule = Callable[[Case], Iterable[Finding]]
 
 
 @dataclass(frozen=True)
@@ -23,5 +23,5 @@ class Kind:
     name: str
     grade: Grade
     rule: Rule
-    evidence: Callable[[Finding, Bench], Evidence]
+    evidence: Callable[[Finding, Case], Evidence]
     order: int

@@ -5,17 +5,17 @@ from collections.abc import Callable, Iterator
 import numpy as np
 
 from ironarc.core.judging.evidence import Evidence, curve, lines
-from ironarc.core.judging.finding import Bench, Finding
+from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.reading.faults import ContactFault, contact_faults, single_parts
 from ironarc.core.reading.skin import parts_of
 
 
-def raised_of(bench: Bench, kind: str, says: Callable[[ContactFault, str], str]) -> Iterator[Finding]:
+def raised_of(case: Case, kind: str, says: Callable[[ContactFault, str], str]) -> Iterator[Finding]:
     """Every fault of a contact of one kind that is past its limit. says : of a fault, and what it is in words"""
-    for fault in bench.reading.ask(contact_faults):
+    for fault in case.reading.ask(contact_faults):
         if fault.kind == kind:
             words = says(fault, fault.what.capitalize())
-            yield from bench.raised(
+            yield from case.raised(
                 kind, fault.value_m, fault.start, fault.end, words, fault.what, f"{kind}-{fault.start}"
             )
 
@@ -26,19 +26,19 @@ def verb(fault: ContactFault, one: str) -> str:
     return {"passes": "pass"}.get(one, one[:-1]) if many else one
 
 
-def points_of(finding: Finding, bench: Bench) -> list[int]:
+def points_of(finding: Finding, case: Case) -> list[int]:
     """Indices of the skin that a contact's finding is about; all of them for the whole body."""
-    skin = bench.reading.traced.track.skin
-    parts = parts_of(skin, bench.reading.poses.rig.names)
+    skin = case.reading.traced.track.skin
+    parts = parts_of(skin, case.reading.poses.rig.names)
     wanted = {part.split(" ", 1)[-1] for part in single_parts(finding.part)}
     found = [i for name, points in parts.items() if any(name.endswith(part) for part in wanted) for i in points]
     return found or list(range(len(skin.points)))
 
 
-def gap_of(finding: Finding, bench: Bench) -> Evidence:
+def gap_of(finding: Finding, case: Case) -> Evidence:
     """How far the part is over what it should lie on, less than 0 inside."""
-    away = np.stack([s.away for s in bench.reading.surfaces.values()]).min(axis=0)[:, points_of(finding, bench)]
+    away = np.stack([s.away for s in case.reading.surfaces.values()]).min(axis=0)[:, points_of(finding, case)]
     lowest = np.where(np.isfinite(away), away, np.nan)
     gap = np.nanmin(np.where(np.isfinite(away).any(axis=1, keepdims=True), lowest, 0.0), axis=1) * 100
     times = 100 if finding.kind == "hover" else -100
-    return curve(finding, bench, "Over the surface", "cm", gap, None, lines(bench, finding.kind, times))
+    return curve(finding, case, "Over the surface", "cm", gap, None, lines(case, finding.kind, times))

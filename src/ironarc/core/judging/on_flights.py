@@ -3,9 +3,9 @@
 import numpy as np
 
 from ironarc.core.judging.evidence import Evidence, curve
-from ironarc.core.judging.finding import Bench, Finding, Limits
-from ironarc.core.reading.asked import gravity_arc
+from ironarc.core.judging.finding import Case, Finding, Limits
 from ironarc.core.reading.flights import Flight, allowed_frames
+from ironarc.core.reading.gravity_arc import gravity_arc
 from ironarc.core.settings import SETTINGS
 
 
@@ -19,24 +19,24 @@ def can_judge(flight: Flight, g: float, limits: Limits) -> bool:
     return SETTINGS["hang_errors"].value * flight.implied_g_se < limits["hang"].cracked * g
 
 
-def judged(bench: Bench) -> list[Flight]:
-    return [f for f in bench.reading.flights if can_judge(f, bench.reading.g, bench.limits)]
+def judged(case: Case) -> list[Flight]:
+    return [f for f in case.reading.flights if can_judge(f, case.reading.g, case.limits)]
 
 
-def flight_at(finding: Finding, bench: Bench) -> Flight | None:
+def flight_at(finding: Finding, case: Case) -> Flight | None:
     """The flight that a finding lies on or beside."""
-    return next((f for f in bench.reading.flights if f.start <= finding.end + 1 and f.end >= finding.start - 1), None)
+    return next((f for f in case.reading.flights if f.start <= finding.end + 1 and f.end >= finding.start - 1), None)
 
 
-def height_of(finding: Finding, bench: Bench) -> Evidence:
+def height_of(finding: Finding, case: Case) -> Evidence:
     """The center of gravity's height, and the arc that gravity asks for."""
-    reading = bench.reading
+    reading = case.reading
     height = (reading.com[:, 1] - reading.floor_m) * 100
     wanted = np.full(len(height), np.nan)
-    flight = flight_at(finding, bench)
+    flight = flight_at(finding, case)
     numbers = []
     if flight is not None:
-        span = slice(flight.start - bench.first, flight.end - bench.first + 1)
+        span = slice(flight.start - case.first, flight.end - case.first + 1)
         wanted[span] = (gravity_arc(reading, flight)[:, 1] - reading.floor_m) * 100
         error = f" ± {flight.implied_g_se:.2f}" if flight.hang_frames > 3 else ""
         numbers = [
@@ -45,4 +45,4 @@ def height_of(finding: Finding, bench: Bench) -> Evidence:
             ("Gravity as the path has it", f"{flight.implied_g:.2f}{error} m/s²"),
             ("Off the arc at most", f"{flight.arc_max_m * 100:.1f} cm"),
         ]
-    return curve(finding, bench, "Center of gravity over the floor", "cm", height, wanted, (), numbers)
+    return curve(finding, case, "Center of gravity over the floor", "cm", height, wanted, (), numbers)

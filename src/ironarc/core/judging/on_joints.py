@@ -3,7 +3,7 @@
 import numpy as np
 
 from ironarc.core.judging.evidence import Evidence, curve
-from ironarc.core.judging.finding import Bench, Finding
+from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.reading.joints import read_joints
 from ironarc.core.reading.spans import runs
 
@@ -11,10 +11,10 @@ TOGETHER_FRAMES = 2  # findings of one joint this near each other are one
 LIGHT = frozenset({"toe", "finger", "hand"})  # too light to keep an impact's jolt from turning them
 
 
-def part_called(bench: Bench, joint: int) -> str:
+def part_called(case: Case, joint: int) -> str:
     """A joint as an animator calls it."""
-    meaning = bench.reading.body.anatomy.meanings[joint]
-    return f"{meaning.side} {meaning.role}".strip() if meaning.role else bench.reading.poses.rig.names[joint]
+    meaning = case.reading.body.anatomy.meanings[joint]
+    return f"{meaning.side} {meaning.role}".strip() if meaning.role else case.reading.poses.rig.names[joint]
 
 
 def spans_of(flags: np.ndarray, gap: int = TOGETHER_FRAMES) -> list[tuple[int, int]]:
@@ -28,13 +28,13 @@ def spans_of(flags: np.ndarray, gap: int = TOGETHER_FRAMES) -> list[tuple[int, i
     return out
 
 
-def most_of(finding: Finding, bench: Bench, values: np.ndarray) -> np.ndarray:
+def most_of(finding: Finding, case: Case, values: np.ndarray) -> np.ndarray:
     """(frames,) of the joint that shows most on the finding's frames, of values (frames, joints)."""
-    at = slice(finding.start - bench.first, finding.end - bench.first + 1)
+    at = slice(finding.start - case.first, finding.end - case.first + 1)
     return values[:, int(values[at].max(axis=0).argmax())]
 
 
-def turned_of(finding: Finding, bench: Bench, limits: tuple[tuple[float, str], ...] = ()) -> Evidence:
+def turned_of(finding: Finding, case: Case, limits: tuple[tuple[float, str], ...] = ()) -> Evidence:
     """How far the joint of a finding turns from frame to frame."""
-    turned = most_of(finding, bench, np.degrees(bench.reading.ask(read_joints).turned_rad))
-    return curve(finding, bench, "Turn from frame to frame", "°", turned, None, limits)
+    turned = most_of(finding, case, np.degrees(case.reading.ask(read_joints).turned_rad))
+    return curve(finding, case, "Turn from frame to frame", "°", turned, None, limits)

@@ -3,24 +3,24 @@
 from collections.abc import Iterator
 
 from ironarc.core.judging.evidence import Evidence, curve
-from ironarc.core.judging.finding import Bench, Finding, cm
+from ironarc.core.judging.finding import Case, Finding, cm
 from ironarc.core.judging.on_flights import can_judge
 from ironarc.core.reading.impact import Push, enough_depth, needed_bw, read_pushes
 
 
-def raised_of(bench: Bench, kind: str, at_take_off: bool) -> Iterator[Finding]:
+def raised_of(case: Case, kind: str, at_take_off: bool) -> Iterator[Finding]:
     """The mean push of every take-off, or of every landing, over the depth it has."""
-    for push in bench.reading.ask(read_pushes):
-        if push.at_take_off != at_take_off or not can_judge(push.flight, bench.reading.g, bench.limits):
+    for push in case.reading.ask(read_pushes):
+        if push.at_take_off != at_take_off or not can_judge(push.flight, case.reading.g, case.limits):
             continue
-        yield from bench.raised(kind, push.mean_bw, push.start, push.end, _says(bench, push, kind))
+        yield from case.raised(kind, push.mean_bw, push.start, push.end, _says(case, push, kind))
 
 
-def _says(bench: Bench, push: Push, kind: str) -> str:
-    _, limit = bench.graded(kind, push.mean_bw)
-    enough = cm(enough_depth(push.speed_ms, bench.limits[kind].strained, bench.reading.g))
+def _says(case: Case, push: Push, kind: str) -> str:
+    _, limit = case.graded(kind, push.mean_bw)
+    enough = cm(enough_depth(push.speed_ms, case.limits[kind].strained, case.reading.g))
     # more than its whole depth asks for: much of the speed comes or goes within one frame
-    sudden = push.mean_bw > 1.3 * needed_bw(push.speed_ms, push.depth_m, bench.reading.g)
+    sudden = push.mean_bw > 1.3 * needed_bw(push.speed_ms, push.depth_m, case.reading.g)
     force = f"{push.mean_bw:.0f} body weights" if push.mean_bw < 30 else "more than 30 body weights"
     over = f"{cm(push.depth_m)}{', most of it at once' if sudden else ''}"
     if push.at_take_off:
@@ -34,9 +34,9 @@ def _says(bench: Bench, push: Push, kind: str) -> str:
     )
 
 
-def height_of(finding: Finding, bench: Bench) -> Evidence:
+def height_of(finding: Finding, case: Case) -> Evidence:
     """The height that a push gives or a landing takes."""
-    reading = bench.reading
+    reading = case.reading
     push = min(reading.ask(read_pushes), key=lambda p: abs(p.start - finding.start) + abs(p.end - finding.end))
     numbers = [
         ("Speed at take-off" if push.at_take_off else "Speed at touch-down", f"{push.speed_ms:.2f} m/s"),
@@ -44,4 +44,4 @@ def height_of(finding: Finding, bench: Bench) -> Evidence:
         ("Needed on average", f"{push.mean_bw:.1f} body weights"),
     ]
     height = (reading.com[:, 1] - reading.floor_m) * 100
-    return curve(finding, bench, "Center of gravity over the floor", "cm", height, None, (), numbers)
+    return curve(finding, case, "Center of gravity over the floor", "cm", height, None, (), numbers)

@@ -4,7 +4,7 @@ from collections.abc import Iterator
 
 import numpy as np
 
-from ironarc.core.judging.finding import SOUND, Bench
+from ironarc.core.judging.finding import SOUND, Case
 from ironarc.core.reading import Reading
 from ironarc.core.reading.balance import read_balance
 from ironarc.core.reading.forces import kept_up, read_forces
@@ -23,15 +23,15 @@ def _off_footing(reading: Reading) -> np.ndarray:
     balance, forces = reading.ask(read_balance), reading.ask(read_forces)
     out = -np.maximum(balance.margin_m, balance.zmp_margin_m)
     held = np.linalg.norm(reading.com_velocity[:, [0, 2]], axis=1) < HELD_MS * np.sqrt(reading.size)
-    told = forces.told & held & ~reading.footing.air & ~reading.footing.doubt & ~balance.grips
+    told = forces.told & held & ~reading.footing.air & ~reading.footing.doubt & ~balance.pulls
     out = np.where(told & np.isfinite(out), np.maximum(out, 0.0), 0.0)
     return kept_up(out, max(2, int(np.ceil(HELD_S / reading.poses.dt - 1e-9))))
 
 
-def spans_of(bench: Bench) -> Iterator[tuple[int, int, float]]:
+def spans_of(case: Case) -> Iterator[tuple[int, int, float]]:
     """Index spans [a, b) that are out of balance, and by how much at most."""
-    off = bench.reading.ask(_off_footing)
-    limit = bench.graded("balance", 0.0)[1]
+    off = case.reading.ask(_off_footing)
+    limit = case.graded("balance", 0.0)[1]
     for a, b in runs(off > limit):
         yield a, b, float(off[a:b].max())
 
@@ -41,9 +41,9 @@ def stance_cause(start: int, end: int) -> str:
     return f"stance-{start}-{end}"
 
 
-def tilted(bench: Bench, a: int, b: int) -> tuple[int, int] | None:
+def tilted(case: Case, a: int, b: int) -> tuple[int, int] | None:
     """First and last frame of the pose out of balance that index span [a, b) belongs to, or None."""
-    for x, y, most in spans_of(bench):
-        if x < b + 3 and y > a - 3 and bench.graded("balance", most)[0] != SOUND:
-            return x + bench.first, y - 1 + bench.first
+    for x, y, most in spans_of(case):
+        if x < b + 3 and y > a - 3 and case.graded("balance", most)[0] != SOUND:
+            return x + case.first, y - 1 + case.first
     return None

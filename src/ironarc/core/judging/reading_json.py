@@ -113,7 +113,7 @@ def one_to_plain(
         "contacts": [
             {
                 "joint": c.joint, "point": c.point, "surface": c.surface, "start": c.start, "end": c.end,
-                "by_hand": c.by_hand, "grips": c.grips,
+                "by_hand": c.by_hand, "grips": c.pulls,
             }
             for c in reading.contacts
         ],

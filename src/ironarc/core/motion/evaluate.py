@@ -21,7 +21,7 @@ import numpy as np
 from ironarc.core import effort, rotation
 from ironarc.core.figure.rig import Rig
 from ironarc.core.motion.layers import ADDS, REPLACES, Layer
-from ironarc.core.motion.pins import Held, Holding, Posed, solve
+from ironarc.core.motion.pins import Anchors, Holding, Posed, solve
 from ironarc.core.motion.poses import Poses, poses_of
 from ironarc.core.motion.tracks import tracks_of
 from ironarc.core.scene.placement import Placement
@@ -86,18 +86,18 @@ class Evaluated:
     moved: np.ndarray
 
 
-NOTHING_HELD: Mapping = {}
+NO_ANCHORS: Mapping = {}
 
 
-def evaluate(motion: Motion, frames: np.ndarray, dt: float, held: Held = NOTHING_HELD) -> Evaluated:
+def evaluate(motion: Motion, frames: np.ndarray, dt: float, anchors: Anchors = NO_ANCHORS) -> Evaluated:
     """World poses on the shot's `frames` (frames,), `dt` seconds apart.
 
-    held : where props and other performers are that pins hold to; pins to what is not in it do nothing
+    anchors : where props and other performers are that pins hold to; pins to what is not in it do nothing
     """
     effort.check()
     mix = own_frames(motion, frames)
     local = blended(motion, mix)
-    placed = pinned(place(local, motion), motion, mix.before, held)
+    placed = pinned(place(local, motion), motion, mix.before, anchors)
     return Evaluated(pose(placed, motion.rig, frames, dt), mix.before, placed.turned, placed.moved)
 
 
@@ -253,12 +253,12 @@ def place(local: Local, motion: Motion) -> Local:
     return out
 
 
-def pinned(local: Local, motion: Motion, own: np.ndarray, held: Held = NOTHING_HELD) -> Local:
+def pinned(local: Local, motion: Motion, own: np.ndarray, anchors: Anchors = NO_ANCHORS) -> Local:
     """The body with its held parts where they are held."""
     if not motion.pins:
         return local
     posed = Posed(motion.rig, local.rotation.copy(), local.translation.copy())
-    on = solve(posed, motion.pins, motion.placement, held, own)
+    on = solve(posed, motion.pins, motion.placement, anchors, own)
     if not on.any():
         return local
     out = Local(posed.local, posed.translation, local.turned.copy(), local.moved.copy())

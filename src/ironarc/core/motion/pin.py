@@ -20,7 +20,7 @@ class Pin:
     joint : of the performer it is held to, "" for a prop or the world
     at_m, turn : place (m) and rotation in the axes of what it is held to; the world's are those of the performer's
         own place in the shot, so that whoever is moved as a whole takes his pins along
-    place, direction : which of the two is held; weight : 0 to 1; grips : whether a hand holds on, and may pull
+    place, direction : which of the two is held; weight : 0 to 1; pulls : whether a hand holds on, and may pull
     """
 
     id: str
@@ -36,7 +36,7 @@ class Pin:
     weight: float = 1.0
     place: bool = True
     direction: bool = False
-    grips: bool = False
+    pulls: bool = False
     muted: bool = False
 
     def checked(self, body: Body) -> "Pin":

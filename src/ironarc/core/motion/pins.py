@@ -24,7 +24,7 @@ SPREAD_RAD = 0.3
 CLOSE_M = 2e-5
 LIMB_ENDS, LIMB_MIDDLES, HIPS_KINDS = ("hand", "foot", "heel", "ball", "toe"), ("knee", "elbow"), ("hips",)
 
-Held = Mapping[tuple[str, str], tuple[np.ndarray, np.ndarray]]
+Anchors = Mapping[tuple[str, str], tuple[np.ndarray, np.ndarray]]
 
 
 @dataclass(frozen=True, eq=False)
@@ -81,7 +81,7 @@ class Posed:
         self.position += by[:, None]
 
 
-def target_of(pin: Pin, placement, held: Held, posed: Posed) -> tuple[np.ndarray, np.ndarray] | None:
+def target_of(pin: Pin, placement, anchors: Anchors, posed: Posed) -> tuple[np.ndarray, np.ndarray] | None:
     """Place (frames, 3) m and rotation (frames, 4) a pin holds to, world; None for what isn't there."""
     n = len(posed.local)
     if pin.to == WORLD and pin.joint:
@@ -93,17 +93,17 @@ def target_of(pin: Pin, placement, held: Held, posed: Posed) -> tuple[np.ndarray
         place = placement.to_world(np.array(pin.at_m))
         turn = rotation.multiply(placement.rotation, np.array(pin.turn))
         return np.repeat(place[None], n, axis=0), np.repeat(turn[None], n, axis=0)
-    elif (pin.to, pin.joint) in held:
-        at, turn = held[pin.to, pin.joint]
+    elif (pin.to, pin.joint) in anchors:
+        at, turn = anchors[pin.to, pin.joint]
     else:
         return None
     return at + rotation.rotate(turn, np.array(pin.at_m)), rotation.multiply(turn, np.array(pin.turn))
 
 
-def solve(posed: Posed, holding: tuple[Holding, ...], placement, held: Held, own: np.ndarray) -> np.ndarray:
+def solve(posed: Posed, holding: tuple[Holding, ...], placement, anchors: Anchors, own: np.ndarray) -> np.ndarray:
     """Brings the body `posed` to its pins; returns (frames,) bool, where any of them counts.
 
-    held : {(id, joint): (places (frames, 3) m, rotations (frames, 4))} of props and performers that pins hold to
+    anchors : {(id, joint): (places (frames, 3) m, rotations (frames, 4))} of props and performers that pins hold to
     own : (frames,) own frames
     """
     counts = [h.pin.counts(own) for h in holding]
@@ -111,7 +111,7 @@ def solve(posed: Posed, holding: tuple[Holding, ...], placement, held: Held, own
     if not on.any():
         return on
     part = posed if on.all() else Posed(posed.rig, posed.local[on], posed.translation[on])
-    near = held if on.all() else {key: (at[on], turn[on]) for key, (at, turn) in held.items()}
+    near = anchors if on.all() else {key: (at[on], turn[on]) for key, (at, turn) in anchors.items()}
     acting = [(h, c[on]) for h, c in zip(holding, counts, strict=True) if (c > 0).any()]
     for h, c in (pair for pair in acting if pair[0].order <= 1):
         _hold(part, h, c, placement, near)
@@ -131,9 +131,9 @@ def _towards(now: np.ndarray, goal: np.ndarray, share: np.ndarray) -> np.ndarray
     return now + (goal - now) * share[:, None]
 
 
-def _hold(posed: Posed, h: Holding, share: np.ndarray, placement, held: Held) -> None:
+def _hold(posed: Posed, h: Holding, share: np.ndarray, placement, anchors: Anchors) -> None:
     """Hips by moving the whole; anything else by the joints that carry it."""
-    goal = target_of(h.pin, placement, held, posed)
+    goal = target_of(h.pin, placement, anchors, posed)
     if goal is None:
         return
     place, turn = goal
@@ -177,9 +177,9 @@ def _turn_to(posed: Posed, joint: int, world: np.ndarray) -> None:
     posed.follow()
 
 
-def _hold_limbs(posed: Posed, limbs: list, placement, held: Held, gives: bool = True) -> None:
+def _hold_limbs(posed: Posed, limbs: list, placement, anchors: Anchors, gives: bool = True) -> None:
     """Limbs by their two bones, the hips giving what they lack."""
-    there = [(h, share, _wanted(posed, h, share, placement, held)) for h, share in limbs]
+    there = [(h, share, _wanted(posed, h, share, placement, anchors)) for h, share in limbs]
     there = [entry for entry in there if entry[2] is not None]
     if gives and there:
         posed.shift(_given(posed, there))
@@ -189,7 +189,7 @@ def _hold_limbs(posed: Posed, limbs: list, placement, held: Held, gives: bool = 
             posed.follow()
             moved.clear()
         # where it is to be now: another pin of the same limb may have moved it meanwhile
-        place, end_turn = _wanted(posed, h, share, placement, held)
+        place, end_turn = _wanted(posed, h, share, placement, anchors)
         if place is None:
             _turn_to(posed, h.grip.joint, end_turn)
         elif h.grip.kind in LIMB_MIDDLES:
@@ -217,9 +217,9 @@ def _reach(
     posed.local[on] = solved[on]
 
 
-def _wanted(posed: Posed, h: Holding, share: np.ndarray, placement, held: Held):
+def _wanted(posed: Posed, h: Holding, share: np.ndarray, placement, anchors: Anchors):
     """Where the limb's far end (or its middle) is to be (frames, 3), None for no matter, and the end's rotation."""
-    goal = target_of(h.pin, placement, held, posed)
+    goal = target_of(h.pin, placement, anchors, posed)
     if goal is None:
         return None
     place, turn = goal

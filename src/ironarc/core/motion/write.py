@@ -7,14 +7,16 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
 from ironarc.core.figure.rig import POSITION_CHANNELS, Joint, Rig
-from ironarc.core.motion.evaluate import NOTHING_HELD, Evaluated, Motion, Stage, evaluate
-from ironarc.core.motion.pins import Held
+from ironarc.core.motion.evaluate import NO_ANCHORS, Evaluated, Motion, Stage, evaluate
+from ironarc.core.motion.pins import Anchors
 from ironarc.core.motion.tracks import Tracks, tracks_of
 
 LEAST_TURN_RAD = 1e-6  # an angle this small needs no channel of its own
 
 
-def channel_rows(motion: Motion, frames: np.ndarray, dt: float, held: Held = NOTHING_HELD) -> tuple[Rig, np.ndarray]:
+def channel_rows(
+    motion: Motion, frames: np.ndarray, dt: float, anchors: Anchors = NO_ANCHORS
+) -> tuple[Rig, np.ndarray]:
     """The rig at its size in the shot, and its channels (frames, channels) on the shot's `frames`.
 
     In file order: positions in the file's length unit, angles in degrees. Where nothing touched a joint its
@@ -22,7 +24,7 @@ def channel_rows(motion: Motion, frames: np.ndarray, dt: float, held: Held = NOT
     the base's own, so that curves stay as continuous as they were. Raises EditError where a joint lacks the
     channels to write what was done to it.
     """
-    done = evaluate(motion, frames, dt, held)
+    done = evaluate(motion, frames, dt, anchors)
     rig = _sized(motion.rig, motion.placement.scale)
     base = tracks_of(motion.layers[0], motion.rig)
     angles, places = _own_channels(base, motion.rig, done.own)

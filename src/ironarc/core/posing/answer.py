@@ -55,7 +55,7 @@ def answer(made: Made, edit: Change | None, part: str = "") -> Answer:
     hull, margin = support_hull(still)[0], float(standing_margin(still)[0])
     arc = stand.arc_place()
     pads = stand.reading.ask(read_pads)
-    holds_on = bool((pads.grips & pads.on)[stand.index].any())
+    holds_on = bool((pads.pulls & pads.on)[stand.index].any())
     # in a flight nothing bears the body, however near to something it is posed
     touches = arc is None and not holds_on and bool(np.isfinite(hull).all())
     off = None if arc is None else float(np.linalg.norm(_laden(stand) - arc))

@@ -39,18 +39,18 @@ class Options(Protocol):
     snap: bool
 
 
-def reached(stand: Stand, grips: list[Grip], by: np.ndarray, asked: Options) -> tuple[Stand, dict[str, np.ndarray]]:
+def reached(stand: Stand, grips: list[Grip], by: np.ndarray, options: Options) -> tuple[Stand, dict[str, np.ndarray]]:
     """The stand with grips moved by (3,) m; and where those were to go that did not get there."""
     goals = {grip.name: stand.at(grip) + by for grip in grips}
-    if asked.snap:
+    if options.snap:
         goals = {grip.name: _snapped(stand, grip, goals[grip.name]) for grip in grips}
     limbs = [limb_with(stand.body, grip.joint) for grip in grips]
     by_limbs = all(limb is not None and g.kind in ENDS + MIDDLES for limb, g in zip(limbs, grips, strict=True))
-    simple = asked.how == "limb" and by_limbs and not asked.keep
-    out = _by_limbs(stand, grips, goals) if simple else _by_body(stand, grips, goals, asked)
-    if asked.stretch:
+    simple = options.how == "limb" and by_limbs and not options.keep
+    out = _by_limbs(stand, grips, goals) if simple else _by_body(stand, grips, goals, options)
+    if options.stretch:
         out = _stretched(out, grips, goals)
-    if asked.gaze:
+    if options.gaze:
         out = _gazing(stand, out)
     missed = {
         grip.name: goals[grip.name] for grip in grips if np.linalg.norm(out.at(grip) - goals[grip.name]) > MISSED_M
@@ -99,11 +99,11 @@ def rolled(stand: Stand, grip: Grip, turn: np.ndarray) -> Stand:
     return stand.with_(local)
 
 
-def _by_body(stand: Stand, grips: list[Grip], goals: dict[str, np.ndarray], asked: Options) -> Stand:
+def _by_body(stand: Stand, grips: list[Grip], goals: dict[str, np.ndarray], options: Options) -> Stand:
     """Least squares over the joints that may follow; what stays is then brought back in closed form."""
-    whole = asked.how != "spine"
+    whole = options.how != "spine"
     dragged = [limb_with(stand.body, grip.joint) for grip in grips]
-    stays = _staying(stand, dragged, asked)
+    stays = _staying(stand, dragged, options)
     wanted = [least_squares.Goal(g.joint, g.at_m, goals[g.name][None]) for g in grips]
     for grip, limb in zip(grips, dragged, strict=True):
         # a foot that is led somewhere keeps the way it is turned
@@ -116,7 +116,7 @@ def _by_body(stand: Stand, grips: list[Grip], goals: dict[str, np.ndarray], aske
     joints = _may_turn(stand, grips, stays, whole)
     spread = np.array([_spread(stand, j) for j in joints])
     may = least_squares.Stiffness(joints, spread, ROOT_SPREAD_M if whole else 0.0, hinges)
-    balance = _balance(stand, asked.keep)
+    balance = _balance(stand, options.keep)
     local, translation = least_squares.solve(
         stand.rig, stand.local, stand.translation, wanted, may, PASSES, balance, CLOSE_M
     )  # fmt: skip
@@ -131,10 +131,10 @@ def _by_body(stand: Stand, grips: list[Grip], goals: dict[str, np.ndarray], aske
     return out
 
 
-def _staying(stand: Stand, dragged: list[Limb | None], asked: Options) -> list[tuple[Limb, np.ndarray, np.ndarray]]:
+def _staying(stand: Stand, dragged: list[Limb | None], options: Options) -> list[tuple[Limb, np.ndarray, np.ndarray]]:
     """Limbs that stay where they are, with the place (3,) m and rotation (4,) of their ends."""
     pinned = {h.limb.name for h in stand.held if h.limb is not None and h.grip.kind in ENDS}
-    touching = {limb.name for limb in stand.touching()} if asked.stay == "touching" else set()
+    touching = {limb.name for limb in stand.touching()} if options.stay == "touching" else set()
     taken = {limb.name for limb in dragged if limb is not None}
     out = []
     for limb in limbs_of(stand.body):
@@ -263,7 +263,7 @@ def _snapped(stand: Stand, grip: Grip, to: np.ndarray) -> np.ndarray:
 def missed_pins(stand: Stand) -> dict[str, np.ndarray]:
     """Where pins hold parts to that do not get there."""
     frames = np.array([stand.frame])
-    held = stand.shot.held_to(stand.performer, frames)
+    held = stand.shot.anchors(stand.performer, frames)
     out = {}
     for h in stand.held:
         goal = target_of(h.pin, stand.performer.placement, held, stand.posed)

@@ -14,7 +14,7 @@ from ironarc.core.figure.rig import Rig
 from ironarc.core.motion.pins import Holding, Posed, holdings
 from ironarc.core.motion.posing import Pose
 from ironarc.core.reading import Reading
-from ironarc.core.reading.asked import gravity_arc
+from ironarc.core.reading.gravity_arc import gravity_arc
 from ironarc.core.reading.shot import Seen
 
 HELD = 0.5  # a pin that counts for so much holds its part while the body is posed

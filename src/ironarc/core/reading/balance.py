@@ -20,7 +20,7 @@ class Balance:
         J. Biomechanics 38, 2005: c + v / sqrt(g / h)), and of the point about which the motion asks for no torque
     xcom : (frames, 2) m; fall : (frames, 2) unit, the way it tips, NaN where it doesn't
     tips_in_s : (frames,) until it is past saving if it is let go, as an inverted pendulum; inf where it doesn't tip
-    grips : (frames,) bool, held by a hand that may pull: no plumb needs to fall on anything then
+    pulls : (frames,) bool, held by a hand that may pull: no plumb needs to fall on anything then
     """
 
     hull: np.ndarray
@@ -30,7 +30,7 @@ class Balance:
     xcom: np.ndarray
     fall: np.ndarray
     tips_in_s: np.ndarray
-    grips: np.ndarray
+    pulls: np.ndarray
 
 
 def read_balance(reading: Reading) -> Balance:
@@ -45,8 +45,8 @@ def read_balance(reading: Reading) -> Balance:
     speed = reading.com_velocity[:, [0, 2]]
     xcom = plumb + speed / rate[:, None]
     # a push through the com's height h above the ground: zmp = c - h a / (g + a_y), less what turns the body
-    up = np.maximum(forces.asked[:, 1], 0.05)[:, None]
-    zmp = plumb - height[:, None] * forces.asked[:, [0, 2]] / up
+    up = np.maximum(forces.needed[:, 1], 0.05)[:, None]
+    zmp = plumb - height[:, None] * forces.needed[:, [0, 2]] / up
     hull = support_hull(reading)
     margins, away = signed_distances(hull, np.stack([plumb, xcom, zmp], axis=1))
     fall = np.where(margins[:, 1, None] < 0, away[:, 1], np.nan)
@@ -56,7 +56,7 @@ def read_balance(reading: Reading) -> Balance:
     if out.any():
         tips[out] = _tips_in(-margin[out], np.einsum("fi,fi->f", speed[out], fall[out]), rate[out], height[out])
     return Balance(
-        hull, margin, xcom_margin, zmp_margin, xcom, fall, tips, (pads.grips & pads.on).any(axis=1)
+        hull, margin, xcom_margin, zmp_margin, xcom, fall, tips, (pads.pulls & pads.on).any(axis=1)
     )  # fmt: skip
 
 

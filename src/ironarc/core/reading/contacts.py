@@ -21,7 +21,7 @@ FLOOR = "floor"
 class Contact:
     """A point of the body on something from frame `start` to frame `end`, both included.
 
-    surface : "floor", or the id of a prop; by_hand : set by a person; grips : may pull as well as push
+    surface : "floor", or the id of a prop; by_hand : set by a person; pulls : may pull as well as push
     """
 
     joint: str
@@ -31,7 +31,7 @@ class Contact:
     end: int
     surface: str = FLOOR
     by_hand: bool = False
-    grips: bool = False
+    pulls: bool = False
 
 
 @dataclass(frozen=True)
@@ -119,11 +119,11 @@ class Said:
     """What a person says, on the shot's frames.
 
     touches : by surface, (frames, points) int8: 1 rests on it, -1 does not, 0 nothing said
-    grips : (frames, points) bool; borne, aloft : (frames,) bool, of the body as a whole
+    pulls : (frames, points) bool; borne, aloft : (frames,) bool, of the body as a whole
     """
 
     touches: Mapping[str, np.ndarray]
-    grips: np.ndarray
+    pulls: np.ndarray
     borne: np.ndarray
     aloft: np.ndarray
 
@@ -154,7 +154,7 @@ def what_is_said(
         return None
     shape = len(frames), len(skin.points)
     touches = {name: np.zeros(shape, dtype=np.int8) for name in surfaces}
-    grips = np.zeros(shape, dtype=bool)
+    pulls = np.zeros(shape, dtype=bool)
     borne, aloft = np.zeros(len(frames), dtype=bool), np.zeros(len(frames), dtype=bool)
     for contact in by_hand:
         rows = (frames >= contact.start) & (frames <= contact.end)
@@ -169,30 +169,30 @@ def what_is_said(
         at = np.ix_(rows, points)
         for name, said in touches.items():
             said[at] = 1 if name == contact.surface else -1
-        grips[at] = contact.grips
+        pulls[at] = contact.pulls
         if points:
             borne[rows] |= contact.surface != AIR
-    return Said(touches, grips, borne & ~aloft, aloft)
+    return Said(touches, pulls, borne & ~aloft, aloft)
 
 
 def contact_spans(
     on: np.ndarray, skin: Skin, names: Sequence[str], frames: np.ndarray, surface: str = FLOOR,
-    said: np.ndarray | None = None, grips: np.ndarray | None = None,
+    said: np.ndarray | None = None, pulls: np.ndarray | None = None,
 ) -> list[Contact]:  # fmt: skip
     """One Contact with `surface` for each run of True in each column of `on` (frames, points).
 
-    said, grips : (frames, points) bool, where a person set it, and where it may pull; a span is cut where it changes
+    said, pulls : (frames, points) bool, where a person set it, and where it may pull; a span is cut where it changes
     """
     none = np.zeros(on.shape, dtype=bool)
-    said, grips = none if said is None else said, none if grips is None else grips
-    state = on * (1 + 2 * said.astype(np.int8) + 4 * grips.astype(np.int8))
+    said, pulls = none if said is None else said, none if pulls is None else pulls
+    state = on * (1 + 2 * said.astype(np.int8) + 4 * pulls.astype(np.int8))
     out = []
     for i, point in enumerate(skin.points):
         for a, b in equal_runs(state[:, i]):
             out.append(
                 Contact(
                     names[point.joint], point.point, point.side, int(frames[a]), int(frames[b - 1]), surface,
-                    bool(said[a, i]), bool(grips[a, i]),
+                    bool(said[a, i]), bool(pulls[a, i]),
                 )
             )  # fmt: skip
     return out

@@ -25,7 +25,7 @@ TORQUE_LENGTH_M = 1.0  # a torque of 1 m body weight weighs as a force of one: h
 class Forces:
     """All in body weights (of the body with what it holds).
 
-    asked : (frames, 3) the force that the motion asks for; given : (frames, points, 3) what each contact gives
+    needed : (frames, 3) the force that the motion needs; given : (frames, points, 3) what each contact gives
     phantom : (frames, 3) what no contact gave; torque : (frames, 3) m, the same of the torque
     cop : (frames, 3) m, centre of pressure; NaN where nothing pushes
     told : (frames,) bool, False at the clip's ends, where no derivative can be trusted
@@ -33,7 +33,7 @@ class Forces:
         the lever rule; how two feet share it sideways can't be told from a motion
     """
 
-    asked: np.ndarray
+    needed: np.ndarray
     given: np.ndarray
     phantom: np.ndarray
     torque: np.ndarray
@@ -58,8 +58,8 @@ def read_forces(reading: Reading) -> Forces:
     com, g, dt, mass = reading.com, reading.g, reading.poses.dt, reading.mass_kg
     degree = reading.traced.degree
     turn = derivative(reading.angular_momentum, dt, 1, reading.breaks, degree)
-    asked = (reading.com_acceleration + np.array([0.0, g, 0.0])) / g
-    wrench = np.concatenate([asked, turn / (mass[:, None] * g * TORQUE_LENGTH_M)], axis=1)
+    needed = (reading.com_acceleration + np.array([0.0, g, 0.0])) / g
+    wrench = np.concatenate([needed, turn / (mass[:, None] * g * TORQUE_LENGTH_M)], axis=1)
     pads = reading.ask(read_pads)
     n, points = pads.on.shape
     told = np.zeros(n, dtype=bool)
@@ -77,7 +77,7 @@ def read_forces(reading: Reading) -> Forces:
     np.add.at(cop, frame, weight[:, None] * where)
     cop = np.where(total > 1e-6, cop / np.maximum(total, 1e-6), np.nan)
     parts, share = _shares(reading, pads.at, pads.on, cop)
-    return Forces(asked, given, left[:, :3], left[:, 3:], cop, told, parts, share)
+    return Forces(needed, given, left[:, :3], left[:, 3:], cop, told, parts, share)
 
 
 def _shares(reading: Reading, at: np.ndarray, on: np.ndarray, cop: np.ndarray) -> tuple[tuple[str, ...], np.ndarray]:
@@ -122,9 +122,9 @@ def _pushes(pads: Pads, com: np.ndarray) -> tuple[np.ndarray, np.ndarray, np.nda
     each = columns.shape[1]
     where = np.repeat(corners.reshape(-1, 3), each // corners.shape[1], axis=0)
     frame, point, grid = np.repeat(frame, each), np.repeat(point, each), columns.reshape(-1, 6)
-    pulls = pads.grips[frame, point]
+    pulls = pads.pulls[frame, point]
     if pulls.any():
-        # what grips can be pulled any way, and the opposite of an edge's force is one
+        # what pulls can be pulled any way, and the opposite of an edge's force is one
         frame, point = np.concatenate([frame, frame[pulls]]), np.concatenate([point, point[pulls]])
         where = np.concatenate([where, where[pulls]])
         grid = np.concatenate([grid, -grid[pulls]])

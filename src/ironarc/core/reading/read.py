@@ -215,7 +215,7 @@ def read_traced(traced: Traced, g: float, floor: Floor, by_hand: tuple[HandConta
     contacts = []
     for name, on in touch.items():
         by_word = None if said is None else on & (said.touches[name] > 0)
-        contacts += contact_spans(on, track.skin, names, poses.frames, name, by_word, said and said.grips)
+        contacts += contact_spans(on, track.skin, names, poses.frames, name, by_word, said and said.pulls)
     breaks = [edge for span in footing.flights for edge in span]
     moved = mo.momentum(poses, body, traced.centres, traced.body_com, breaks, traced.degree)
     if loads:

@@ -68,7 +68,7 @@ def trace_shot(shot: Shot, body: Body | None = None, performer_id: str = "") -> 
     start = shot.first_frame
     plays = max(int(np.ceil(first)) - start, 0), min(int(np.floor(last)) - start + 1, shot.frames)
     return trace(
-        done.poses, body or performer.body(), shot.standing_props(), performer.held(done.poses),
+        done.poses, body or performer.body(), shot.standing_props(), performer.load_tracks(done.poses),
         performer.timing.unheld(done.poses.frames), performer.sample_time_s, plays if plays[0] < plays[1] else None,
     )  # fmt: skip
 
@@ -86,13 +86,13 @@ def read_shot(shot: Shot, body: Body | None = None, performer_id: str = "", trac
 def seen_contacts(performer: Performer) -> tuple[HandContact, ...]:
     """The contacts set by hand, and those of hands that a pin lets hold on, on the frames of the shot."""
     seen = performer.timing.seen_frame
-    said = (*performer.contacts, *_gripping(performer))
+    said = (*performer.contacts, *_pulling(performer))
     return tuple(replace(c, start=seen(c.start), end=seen(c.end)) for c in said)
 
 
-def _gripping(performer: Performer) -> list[HandContact]:
+def _pulling(performer: Performer) -> list[HandContact]:
     """What hands hold on to by pins that grip: the prop they are pinned to, or else something that does not move."""
-    holding = [pin for pin in performer.pins if pin.grips and not pin.muted]
+    holding = [pin for pin in performer.pins if pin.pulls and not pin.muted]
     if not holding:
         return []
     body, out = performer.body(), []

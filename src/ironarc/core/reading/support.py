@@ -18,7 +18,7 @@ class Pads:
     """Two corners of every contact, on all frames; `on` says which count.
 
     at : (frames, points, 3) m, the skin there; corners : (frames, points, 2, 3) m, where it presses
-    normal : (frames, points, 3) unit, out of what it lies on; on, grips : (frames, points) bool
+    normal : (frames, points, 3) unit, out of what it lies on; on, pulls : (frames, points) bool
     between : (frames, points) bool, a ball whose heel and toe bear too
     """
 
@@ -26,7 +26,7 @@ class Pads:
     corners: np.ndarray
     normal: np.ndarray
     on: np.ndarray
-    grips: np.ndarray
+    pulls: np.ndarray
     between: np.ndarray
 
 
@@ -56,11 +56,11 @@ def read_pads(reading: Reading) -> Pads:
     corners = np.stack([track.at + across, track.at - across], axis=2)
     reach[skin.named("heel")], reach[skin.named("toe")] = -BEYOND * wide, BEYOND * wide
     corners += (ahead * reach[:, None])[:, :, None]
-    grips = np.zeros(on.shape, dtype=bool) if reading.said is None else reading.said.grips & on
+    pulls = np.zeros(on.shape, dtype=bool) if reading.said is None else reading.said.pulls & on
     between = np.zeros(on.shape, dtype=bool)
     for side in SIDES:
         of_side = np.array([p.side == side for p in skin.points], dtype=bool)
         heel, ball, toe = (np.flatnonzero(of_side & skin.named(name)) for name in SOLE)
         if len(heel) == len(ball) == len(toe) == 1:
             between[:, ball] = on[:, heel] & on[:, toe]
-    return Pads(track.at, corners, normal, on, grips, between)
+    return Pads(track.at, corners, normal, on, pulls, between)

@@ -69,7 +69,7 @@ class _Now:
     off: np.ndarray  # (inner, 6) what they do not give
     change: np.ndarray  # (frames, unknowns) d
     drawn: np.ndarray  # K d
-    pins: np.ndarray  # (frames, held, 3)
+    pins: np.ndarray  # (frames, planted, 3)
     low: np.ndarray  # (frames, clear)
     bent: np.ndarray  # (frames, bends)
     cost: float
@@ -233,8 +233,8 @@ class _Solver:
         push = push.swapaxes(1, 2)
         off = wrench - (push @ share[..., None])[..., 0]
         inside = self.free[:, None]
-        pins = self.place(s, t.held, np.arange(len(t.held.joints))) - t.held.place
-        pins = np.where((t.held.on & inside)[..., None], pins, 0.0)
+        pins = self.place(s, t.planted, np.arange(len(t.planted.joints))) - t.planted.place
+        pins = np.where((t.planted.on & inside)[..., None], pins, 0.0)
         low = self.place(s, t.clear, np.arange(len(t.clear.joints))) @ t.clear.normal - t.clear.height_m
         low = np.where(t.clear.on & inside, np.minimum(low, 0.0), 0.0)
         bent = np.stack([self.bend(s, b) for b in t.bends], axis=1) if t.bends else np.zeros((self.frames, 0))
@@ -329,14 +329,14 @@ class _Solver:
         return None if x is None else x * free[:, :, 0]
 
     def one_frame(self, now: _Now) -> tuple[list[np.ndarray], list[np.ndarray]]:
-        """Rows of what concerns a single frame: held points, the floor, hinges."""
+        """Rows of what concerns a single frame: planted points, the floor, hinges."""
         t, s, model, columns = self.t, now.s, self.t.model, self.columns
         rate = np.sqrt(self.rate)
         rows, errors = [], []
-        held = self.place(s, t.held, np.arange(len(t.held.joints)))
-        for k in t.held.used():
-            counts = (t.held.on[:, k] * rate / PIN_M)[:, None, None]
-            rows.append(point_change(model, s, int(t.held.joints[k]), held[:, k])[:, :, columns] * counts)
+        planted = self.place(s, t.planted, np.arange(len(t.planted.joints)))
+        for k in t.planted.used():
+            counts = (t.planted.on[:, k] * rate / PIN_M)[:, None, None]
+            rows.append(point_change(model, s, int(t.planted.joints[k]), planted[:, k])[:, :, columns] * counts)
             errors.append(now.pins[:, k] * rate / PIN_M)
         clear = self.place(s, t.clear, np.arange(len(t.clear.joints)))
         for k in np.flatnonzero((now.low < 0).any(axis=0)):

@@ -46,7 +46,7 @@ class Presses(Points):
 
 
 @dataclass(frozen=True, eq=False)
-class Held(Points):
+class Planted(Points):
     """Points and the places (frames, points, 3) m they are held to."""
 
     place: np.ndarray = field(default_factory=lambda: np.zeros((0, 0, 3)))
@@ -86,7 +86,7 @@ class Task:
     dt: float
     g: float
     presses: Presses
-    held: Held
+    planted: Planted
     clear: Clear
     bends: Sequence[Bend]
     free: np.ndarray
@@ -96,7 +96,7 @@ class Task:
 
     def over(self, a: int, b: int) -> "Task":
         """The same on frames [a, b) only."""
-        points = {name: getattr(self, name).over(a, b) for name in ("presses", "held", "clear")}
+        points = {name: getattr(self, name).over(a, b) for name in ("presses", "planted", "clear")}
         frames = {name: getattr(self, name)[a:b] for name in ("local", "translation", "free", "kept")}
         return replace(self, **points, **frames)
 
@@ -108,7 +108,7 @@ class Task:
 @dataclass(frozen=True, eq=False)
 class Solved:
     """local, translation : what the poses become; left : (frames,) body weights, wrench that nothing gives
-    missed_m : the farthest any held point is from its place; passes : made; done : False where it was stopped"""
+    missed_m : the farthest any planted point is from its place; passes : made; done : False where it was stopped"""
 
     local: np.ndarray
     translation: np.ndarray

@@ -12,7 +12,7 @@ from ironarc.core.reading.skin import follow
 from ironarc.core.reading.support import read_pads
 from ironarc.core.solve.model import model_of
 from ironarc.core.solve.span import spread_of
-from ironarc.core.solve.task import Bend, Clear, Held, Presses, Task
+from ironarc.core.solve.task import Bend, Clear, Planted, Presses, Task
 
 BENT = 0.3  # an elbow whose lower bone lies aside by this much shows which way it bends
 
@@ -31,13 +31,13 @@ def task_of(
 ) -> Task:  # fmt: skip
     """The task of the frames `at` (indices of the reading). free, kept : (frames,) of these frames.
 
-    Held points are held where `start` has them; what touches is what the reading says.
+    Planted points stay where `start` has them; what touches is what the reading says.
     """
     poses, body = reading.poses, reading.body
     model = model_of(poses.rig, body)
     begun = _poses(poses, at, start)
     return Task(
-        model, start.local, start.translation, poses.dt, reading.g, _presses(reading, at), _held(reading, at, begun),
+        model, start.local, start.translation, poses.dt, reading.g, _presses(reading, at), _planted(reading, at, begun),
         _clear(reading, at, begun), bends_of(reading), free, kept, root_m,
         spread_of(model) if spread is None else spread,
     )  # fmt: skip
@@ -62,16 +62,16 @@ def _presses(reading: Reading, at: slice) -> Presses:
     own = rotation.rotate(poses.rotation[at][:, twice], corners - poses.position[at][:, twice], back=True)
     on = np.repeat((pads.on & ~pads.between)[at], 2, axis=1)
     return Presses(
-        twice, own, on, np.repeat(pads.normal[at], 2, axis=1), np.repeat(pads.grips[at], 2, axis=1)
+        twice, own, on, np.repeat(pads.normal[at], 2, axis=1), np.repeat(pads.pulls[at], 2, axis=1)
     )  # fmt: skip
 
 
-def _held(reading: Reading, at: slice, begun: Poses) -> Held:
+def _planted(reading: Reading, at: slice, begun: Poses) -> Planted:
     """What bears, at the places they have where the solution begins."""
     track = follow(reading.traced.track.skin, begun, reading.traced.track.step)
     joints = track.skin.joints
     # a part that lies or rolls is held by its lowest point, which stays where it is
-    return Held(joints, _own(begun, joints, track.at), reading.footing.on[at], track.at)
+    return Planted(joints, _own(begun, joints, track.at), reading.footing.on[at], track.at)
 
 
 def _clear(reading: Reading, at: slice, begun: Poses) -> Clear:

@@ -37,7 +37,7 @@ class Look:
         return {p.id: see(self.session, self.shot_id, self.revision, who=p.id).reading for p in self.shot.performers}
 
 
-def asked_for(shot: Shot) -> tuple[str, str]:
+def looked_at(shot: Shot) -> tuple[str, str]:
     """The performer and the item the address asks for, or the first and none where they are not in the shot."""
     ids = {item.id: item for item in shot.items()}
     who, pick = request.args.get("who", ""), request.args.get("pick", "")
@@ -49,7 +49,7 @@ def asked_for(shot: Shot) -> tuple[str, str]:
 def look_at(session: Session, shot_id: int, revision: int, step: str) -> Look:
     """What the panel of a step looks at, as the address asks for it."""
     shot = see(session, shot_id, revision).shot
-    who, pick = asked_for(shot)
+    who, pick = looked_at(shot)
     # in Before, numbers are those without any correction; there is nothing to try on them
     before = request.args.get("as") == "before" and step in WITH_BEFORE
     seen = see(session, shot_id, revision, "before" if before else "now", who)

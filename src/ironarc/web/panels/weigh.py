@@ -38,10 +38,10 @@ class Row:
 def context(look: Look) -> dict:
     performer = look.seen.performer
     kept = weighings.names(look.session)
-    return panel(performer, look.seen.reading) | {"kept": kept, "grips": _grips(performer)}
+    return panel(performer, look.seen.reading) | {"kept": kept, "carriers": _carriers(performer)}
 
 
-def _grips(performer: Performer) -> list[tuple[str, str]]:
+def _carriers(performer: Performer) -> list[tuple[str, str]]:
     """What can hold a load, as (joint names, words): hands first, then any joint."""
     names = performer.rig.names
     palms = (p for p in performer.body().anatomy.contact_points if p.point == "palm")

@@ -1,4 +1,4 @@
-"""What a person says of the footing: what rests where and when, who flies, and what grips."""
+"""What a person says of the footing: what rests where and when, who flies, and what may pull."""
 
 from collections.abc import Iterable
 from dataclasses import replace
@@ -21,11 +21,11 @@ BODY: Point = ("", "")  # the body as a whole
 
 @command
 def set_contact(
-    seen: Seen, performer: str, part: str, surface: str, start: Frame, end: Frame, grips: bool = False
+    seen: Seen, performer: str, part: str, surface: str, start: Frame, end: Frame, pulls: bool = False
 ) -> Edit:
-    """A part rests on a surface on frames `start` to `end`; a hand that grips may pull as well."""
+    """A part rests on a surface on frames `start` to `end`; a hand that holds on may pull as well."""
     p = seen.performer
-    said = _span(p, _points(seen, part, surface, start, end), start, end, _surface(seen, surface), grips)
+    said = _span(p, _points(seen, part, surface, start, end), start, end, _surface(seen, surface), pulls)
     return _with(p, said, f"{_says(part)} rests on {_name(seen, surface)}, {start} to {end}")
 
 
@@ -38,10 +38,10 @@ def move_contact(
     if to_end < to_start:
         raise EditError(f"A pier runs from its first to its last frame; {to_start} to {to_end} was given.")
     points = _points(seen, part, surface, start, end)
-    grips = any(
-        c.grips for c in seen.reading.contacts if (c.joint, c.point) in points and c.start <= end and c.end >= start
+    pulls = any(
+        c.pulls for c in seen.reading.contacts if (c.joint, c.point) in points and c.start <= end and c.end >= start
     )
-    said = _span(p, points, to_start, to_end, _surface(seen, surface), grips)
+    said = _span(p, points, to_start, to_end, _surface(seen, surface), pulls)
     for a, b in ((start, min(end, to_start - 1)), (max(start, to_end + 1), end)):
         if a <= b:
             said += _span(p, points, a, b, AIR)
@@ -132,10 +132,10 @@ def _own(performer: Performer, start: int, end: int) -> tuple[int, int]:
 
 
 def _span(
-    performer: Performer, points: Iterable[Point], start: int, end: int, surface: str, grips: bool = False
+    performer: Performer, points: Iterable[Point], start: int, end: int, surface: str, pulls: bool = False
 ) -> list[HandContact]:
     a, b = _own(performer, start, end)
-    return [HandContact(joint, point, a, b, surface, grips) for joint, point in points]
+    return [HandContact(joint, point, a, b, surface, pulls) for joint, point in points]
 
 
 def _cut(contacts: Iterable[HandContact], points: Iterable[Point] | None, a: int, b: int) -> Iterable[HandContact]:

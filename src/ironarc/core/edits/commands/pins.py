@@ -30,7 +30,7 @@ EASED_MS2, LEAST_EASE_S = 4.0, 0.08  # how hard a part may be led back to where 
 def add_pin(
     seen: Seen, performer: str, part: str, start: Frame, end: Frame, frame: Frame, to: str = WORLD, joint: str = "",
     at_cm: Point | None = None, ease_in: int = 2, ease_out: int = 2, weight: float = 1.0, place: bool = True,
-    direction: bool = False, grips: bool = False,
+    direction: bool = False, pulls: bool = False,
 ) -> Edit:  # fmt: skip
     """Holds a part on frames `start` to `end` where it is on `frame`, or at a typed place, against the world, a prop, a
     performer, or a part of its own."""
@@ -38,7 +38,7 @@ def add_pin(
     span = pin.end - pin.start + 1
     ease_in, ease_out = fitting(ease_in, ease_out, span)
     pin = replace(
-        pin, ease_in=ease_in, ease_out=ease_out, weight=weight, place=place, direction=direction, grips=grips
+        pin, ease_in=ease_in, ease_out=ease_out, weight=weight, place=place, direction=direction, pulls=pulls
     )  # fmt: skip
     return with_pins(seen.performer, (*seen.performer.pins, pin), f"Pin {part}, {start} to {end}", seen)
 
@@ -113,7 +113,7 @@ def with_pins(p: Performer, pins: tuple[Pin, ...], words: str, seen: Seen | None
     """The edit that gives a performer other pins. EditError for a circle of performers that hold on to each other."""
     if seen is not None:
         changed = seen.shot.with_item(replace(p, pins=pins))
-        changed.held_to(changed.performer_called(p.id), changed.frame_numbers())
+        changed.anchors(changed.performer_called(p.id), changed.frame_numbers())
     return set_item_of(p, {"pins": tuple(sorted(pins, key=lambda pin: (pin.start, pin.part)))}, words)
 
 
@@ -144,7 +144,7 @@ def pin_touching(seen: Seen, performer: str, frame: Frame) -> Edit:
         start, end, ease_in, ease_out = _stays(seen, part, to, start, end, frame, direction)
         pin = replace(
             _pin(seen, part, start, end, frame, to, "", None), id=_free_id(p, taken), direction=direction,
-            grips=any(c.grips for c in contacts), ease_in=ease_in, ease_out=ease_out,
+            pulls=any(c.pulls for c in contacts), ease_in=ease_in, ease_out=ease_out,
         )  # fmt: skip
         pins.append(pin)
         taken.append(pin.id)
@@ -209,7 +209,7 @@ def _part_of(contact, body, p: Performer) -> str | None:
 def set_pin(
     seen: Seen, performer: str, pin: str, start: Frame | None = None, end: Frame | None = None,
     ease_in: int | None = None, ease_out: int | None = None, weight: float | None = None, place: bool | None = None,
-    direction: bool | None = None, grips: bool | None = None, muted: bool | None = None, at_cm: Point | None = None,
+    direction: bool | None = None, pulls: bool | None = None, muted: bool | None = None, at_cm: Point | None = None,
 ) -> Edit:  # fmt: skip
     """Changes some of what a pin is; frames are the shot's, a place is the world's."""
     p = seen.performer
@@ -222,7 +222,7 @@ def set_pin(
     if start is not None or end is not None:
         _check_cuts(seen, old.part, first, last)
     given = {
-        "weight": weight, "place": place, "direction": direction, "grips": grips, "muted": muted,
+        "weight": weight, "place": place, "direction": direction, "pulls": pulls, "muted": muted,
     }  # fmt: skip
     changes: dict[str, Any] = {name: value for name, value in given.items() if value is not None}
     changes["start"], changes["end"] = own(first), own(last)

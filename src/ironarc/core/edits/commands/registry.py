@@ -31,9 +31,9 @@ def command(make: Command) -> Command:
 
     @wraps(make)
     def checked(*args, **given):
-        asked = signature.bind(*args, **given).arguments
+        bound = signature.bind(*args, **given).arguments
         for name in of_shot:
-            check_frames(next(iter(asked.values())).shot, asked.get(name))
+            check_frames(next(iter(bound.values())).shot, bound.get(name))
         return make(*args, **given)
 
     COMMANDS[make.__name__] = checked

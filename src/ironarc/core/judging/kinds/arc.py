@@ -2,7 +2,7 @@
 
 from collections.abc import Iterator
 
-from ironarc.core.judging.finding import Bench, Finding, frames
+from ironarc.core.judging.finding import Case, Finding, frames
 from ironarc.core.judging.grade import LENGTH, Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_flights import cause_of, judged
@@ -15,15 +15,15 @@ GRADE = Grade(
 )  # fmt: skip
 
 
-def rule(bench: Bench) -> Iterator[Finding]:
+def rule(case: Case) -> Iterator[Finding]:
     """The path's distance from the arc that the shot's gravity draws."""
-    for flight in judged(bench):
-        _, limit = bench.graded("arc", flight.arc_max_m)
+    for flight in judged(case):
+        _, limit = case.graded("arc", flight.arc_max_m)
         says = (
             f"Strays {flight.arc_max_m * 100:.0f} cm from the arc gravity would draw through these "
             f"{frames(flight.hang_frames)}; {limit * 100:.0f} cm is the limit."
         )
-        yield from bench.raised("arc", flight.arc_max_m, flight.start, flight.end, says, cause=cause_of(flight))
+        yield from case.raised("arc", flight.arc_max_m, flight.start, flight.end, says, cause=cause_of(flight))
 
 
 KIND = Kind("arc", GRADE, rule, evidence, order=20)

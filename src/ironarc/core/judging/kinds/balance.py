@@ -6,7 +6,7 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.judging.evidence import Evidence, curve, lines, window
-from ironarc.core.judging.finding import Bench, Finding
+from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.judging.grade import LENGTH, Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_stance import spans_of, stance_cause
@@ -19,23 +19,23 @@ GRADE = Grade(
 )  # fmt: skip
 
 
-def rule(bench: Bench) -> Iterator[Finding]:
+def rule(case: Case) -> Iterator[Finding]:
     """Held poses that would fall, with the way they tip and how soon."""
-    reading = bench.reading
+    reading = case.reading
     measured = reading.ask(read_balance)
-    for a, b, most in spans_of(bench):
-        start, end = a + bench.first, b - 1 + bench.first
+    for a, b, most in spans_of(case):
+        start, end = a + case.first, b - 1 + case.first
         at = a + int(np.argmin(measured.margin_m[a:b]))
         tips = measured.tips_in_s[at]
-        way = _way(bench, at)
+        way = _way(case, at)
         soon = f" Let go, it would tip {way} and be past saving in {tips:.1f} s." if np.isfinite(tips) else ""
         says = f"Held out of balance: the plumb falls {most * 100:.0f} cm {way} of its footing.{soon}"
-        yield from bench.raised("balance", most, start, end, says, cause=stance_cause(start, end))
+        yield from case.raised("balance", most, start, end, says, cause=stance_cause(start, end))
 
 
-def _way(bench: Bench, at: int) -> str:
+def _way(case: Case, at: int) -> str:
     """The way it falls, as the figure faces: "ahead", "behind", "left", "right"."""
-    reading = bench.reading
+    reading = case.reading
     fall = reading.ask(read_balance).fall[at]
     root = reading.poses.rig.roots[0]
     ahead = rotation.rotate(reading.poses.rotation[at, root], reading.body.anatomy.forward)[[0, 2]]
@@ -50,10 +50,10 @@ def _way(bench: Bench, at: int) -> str:
     return "to the left" if across > 0 else "to the right"
 
 
-def evidence(finding: Finding, bench: Bench) -> Evidence:
+def evidence(finding: Finding, case: Case) -> Evidence:
     """How far the plumb lies inside the footing."""
-    balance = bench.reading.ask(read_balance)
-    at = window(finding, bench)
+    balance = case.reading.ask(read_balance)
+    at = window(finding, case)
     tips = balance.tips_in_s[at].min()
     numbers = [
         ("Standing margin at worst", f"{np.nanmin(balance.margin_m[at]) * 100:.1f} cm"),
@@ -62,12 +62,12 @@ def evidence(finding: Finding, bench: Bench) -> Evidence:
     ]
     return curve(
         finding,
-        bench,
+        case,
         "Plumb inside the footing",
         "cm",
         balance.margin_m * 100,
         None,
-        lines(bench, "balance", -100),
+        lines(case, "balance", -100),
         numbers,
     )
 

@@ -5,7 +5,7 @@ from collections.abc import Iterator
 import numpy as np
 
 from ironarc.core.judging.evidence import Evidence, curve, lines
-from ironarc.core.judging.finding import Bench, Finding
+from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_joints import spans_of
@@ -18,23 +18,23 @@ GRADE = Grade(
 )  # fmt: skip
 
 
-def rule(bench: Bench) -> Iterator[Finding]:
+def rule(case: Case) -> Iterator[Finding]:
     """Knees and elbows past straight."""
-    limit = np.radians(bench.limits["bend"].strained)
-    for hinge in bench.reading.ask(read_joints).hinges:
+    limit = np.radians(case.limits["bend"].strained)
+    for hinge in case.reading.ask(read_joints).hinges:
         for a, b in spans_of(hinge.wrong_rad > limit):
             most = float(np.degrees(hinge.wrong_rad[a:b].max()))
             part = f"{hinge.side} {hinge.name}"
-            at = a + int(hinge.wrong_rad[a:b].argmax()) + bench.first
+            at = a + int(hinge.wrong_rad[a:b].argmax()) + case.first
             says = f"{part.capitalize()} bends {most:.0f}° the wrong way, most at frame {at}."
-            yield from bench.raised("bend", most, a + bench.first, b - 1 + bench.first, says, part)
+            yield from case.raised("bend", most, a + case.first, b - 1 + case.first, says, part)
 
 
-def evidence(finding: Finding, bench: Bench) -> Evidence:
+def evidence(finding: Finding, case: Case) -> Evidence:
     """How far past straight the hinge is."""
-    hinges = bench.reading.ask(read_joints).hinges
+    hinges = case.reading.ask(read_joints).hinges
     hinge = next(h for h in hinges if f"{h.side} {h.name}" == finding.part)
-    return curve(finding, bench, "Past straight", "°", np.degrees(hinge.wrong_rad), None, lines(bench, "bend"))
+    return curve(finding, case, "Past straight", "°", np.degrees(hinge.wrong_rad), None, lines(case, "bend"))
 
 
 KIND = Kind("bend", GRADE, rule, evidence, order=140)

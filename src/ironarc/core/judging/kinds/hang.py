@@ -2,7 +2,7 @@
 
 from collections.abc import Iterator
 
-from ironarc.core.judging.finding import Bench, Finding, frames
+from ironarc.core.judging.finding import Case, Finding, frames
 from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_flights import cause_of, judged
@@ -17,14 +17,14 @@ GRADE = Grade(
 )  # fmt: skip
 
 
-def rule(bench: Bench) -> Iterator[Finding]:
+def rule(case: Case) -> Iterator[Finding]:
     """Implied gravity against the shot's."""
-    g = bench.reading.g
-    for flight in judged(bench):
+    g = case.reading.g
+    for flight in judged(case):
         off = abs(flight.implied_g - g)
         if off > SETTINGS["hang_errors"].value * flight.implied_g_se:
-            says = _says(flight, g, bench.reading.poses.fps)
-            yield from bench.raised("hang", off / g, flight.start, flight.end, says, cause=cause_of(flight))
+            says = _says(flight, g, case.reading.poses.fps)
+            yield from case.raised("hang", off / g, flight.start, flight.end, says, cause=cause_of(flight))
 
 
 def _says(flight: Flight, g: float, fps: float) -> str:

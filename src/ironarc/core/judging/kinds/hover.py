@@ -2,7 +2,7 @@
 
 from collections.abc import Iterator
 
-from ironarc.core.judging.finding import Bench, Finding, cm
+from ironarc.core.judging.finding import Case, Finding, cm
 from ironarc.core.judging.grade import LENGTH, Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_contacts import gap_of as evidence
@@ -16,16 +16,16 @@ GRADE = Grade(
 )  # fmt: skip
 
 
-def rule(bench: Bench) -> Iterator[Finding]:
+def rule(case: Case) -> Iterator[Finding]:
     """The whole body over what should bear it, and nothing touching."""
 
     def says(fault: ContactFault, what: str) -> str:
-        where = bench.surface(fault.surface)
+        where = case.surface(fault.surface)
         return (
             f"{what} {verb(fault, 'hovers')} {cm(fault.value_m)} over {where} where the body should rest on something."
         )
 
-    return raised_of(bench, HOVER, says)
+    return raised_of(case, HOVER, says)
 
 
 KIND = Kind("hover", GRADE, rule, evidence, order=50)

@@ -5,7 +5,7 @@ from collections.abc import Iterator
 import numpy as np
 
 from ironarc.core.judging.evidence import Evidence, curve
-from ironarc.core.judging.finding import Bench, Finding, frames
+from ironarc.core.judging.finding import Case, Finding, frames
 from ironarc.core.judging.grade import LENGTH, Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.reading.spans import runs
@@ -17,9 +17,9 @@ GRADE = Grade(
 )  # fmt: skip
 
 
-def rule(bench: Bench) -> Iterator[Finding]:
+def rule(case: Case) -> Iterator[Finding]:
     """A single frame of the center of gravity off the curve through its neighbours."""
-    reading = bench.reading
+    reading = case.reading
     com, n = reading.traced.path, len(reading.com)
     a, b = reading.traced.plays
     if b - a < 7:
@@ -37,20 +37,20 @@ def rule(bench: Bench) -> Iterator[Finding]:
     quiet = ~(np.convolve(change, np.ones(4 * step + 1), mode="same") > 0)
     off = np.where(quiet & ~reading.easing, off, 0.0)
     changes = np.flatnonzero(change)
-    limit = bench.graded("jerk", 0.0)[1]
+    limit = case.graded("jerk", 0.0)[1]
     for x, z in runs(np.convolve(off > limit, np.ones(2 * step + 1), mode="same") > 0):
         k = x + int(off[x:z].argmax())
-        frame = k + bench.first
+        frame = k + case.first
         force = off[k] * 1.5 / (reading.poses.dt * step) ** 2 / reading.g
         near = ""
         if len(changes):
-            closest = int(changes[np.abs(changes - k).argmin()]) + bench.first
+            closest = int(changes[np.abs(changes - k).argmin()]) + case.first
             near = f" The nearest change of contact is at frame {closest}, {frames(abs(closest - frame))} away."
         says = (
             f"Jerks by {off[k] * 100:.1f} cm at frame {frame}, some {force:.0f} body weights for a frame, with no "
             f"contact to give them.{near}"
         )
-        yield from bench.raised("jerk", off[k], frame, frame, says)
+        yield from case.raised("jerk", off[k], frame, frame, says)
 
 
 def _contact_changes(reading) -> np.ndarray:
@@ -60,9 +60,9 @@ def _contact_changes(reading) -> np.ndarray:
     return out
 
 
-def evidence(finding: Finding, bench: Bench) -> Evidence:
+def evidence(finding: Finding, case: Case) -> Evidence:
     """The vertical speed."""
-    return curve(finding, bench, "Vertical speed", "m/s", bench.reading.com_velocity[:, 1])
+    return curve(finding, case, "Vertical speed", "m/s", case.reading.com_velocity[:, 1])
 
 
 KIND = Kind("jerk", GRADE, rule, evidence, order=120)

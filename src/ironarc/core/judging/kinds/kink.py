@@ -5,7 +5,7 @@ from collections.abc import Iterator
 import numpy as np
 
 from ironarc.core.judging.evidence import Evidence, curve
-from ironarc.core.judging.finding import SOUND, Bench, Finding
+from ironarc.core.judging.finding import SOUND, Case, Finding
 from ironarc.core.judging.grade import SPEED, Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_flights import cause_of, judged
@@ -22,25 +22,25 @@ GRADE = Grade(
 )  # fmt: skip
 
 
-def rule(bench: Bench) -> Iterator[Finding]:
+def rule(case: Case) -> Iterator[Finding]:
     """Speed gained or lost between contact and flight. What a landing takes away is judged by its depth."""
     short = {
-        p.flight.start for p in bench.reading.ask(read_pushes) if p.at_take_off and p.end - p.start + 1 < KINK_FRAMES
+        p.flight.start for p in case.reading.ask(read_pushes) if p.at_take_off and p.end - p.start + 1 < KINK_FRAMES
     }
-    for flight in judged(bench):
+    for flight in judged(case):
         # the speed of a push of two frames is anyone's guess
         if flight.start not in short:
-            yield from _kink(bench, flight, True)
-        yield from _kink(bench, flight, False)
+            yield from _kink(case, flight, True)
+        yield from _kink(case, flight, False)
 
 
-def _kink(bench: Bench, flight: Flight, at_take_off: bool) -> Iterator[Finding]:
+def _kink(case: Case, flight: Flight, at_take_off: bool) -> Iterator[Finding]:
     jump = flight.kink_take_off_ms if at_take_off else flight.kink_landing_ms
     kink = float(np.linalg.norm(jump))
-    beyond = kink - (TAKE_OFF_BW if at_take_off else LANDING_BW) * bench.reading.g * bench.reading.poses.dt
-    if bench.graded("kink", beyond)[0] == SOUND:
+    beyond = kink - (TAKE_OFF_BW if at_take_off else LANDING_BW) * case.reading.g * case.reading.poses.dt
+    if case.graded("kink", beyond)[0] == SOUND:
         return
-    push = f"{kink / (bench.reading.g * bench.reading.poses.dt):.0f} body weights"
+    push = f"{kink / (case.reading.g * case.reading.poses.dt):.0f} body weights"
     more = (jump[1] > 0) == at_take_off  # the flight is the faster one: upwards at take-off, downwards at landing
     if at_take_off and more:
         says = (
@@ -61,12 +61,12 @@ def _kink(bench: Bench, flight: Flight, at_take_off: bool) -> Iterator[Finding]:
             "frame. Slow the first frames of the landing."
         )
     frame = flight.start if at_take_off else flight.end + 1
-    yield from bench.raised("kink", beyond, frame - 1, frame, says, cause=cause_of(flight))
+    yield from case.raised("kink", beyond, frame - 1, frame, says, cause=cause_of(flight))
 
 
-def evidence(finding: Finding, bench: Bench) -> Evidence:
+def evidence(finding: Finding, case: Case) -> Evidence:
     """The vertical speed."""
-    return curve(finding, bench, "Vertical speed", "m/s", bench.reading.com_velocity[:, 1])
+    return curve(finding, case, "Vertical speed", "m/s", case.reading.com_velocity[:, 1])
 
 
 KIND = Kind("kink", GRADE, rule, evidence, order=110)

@@ -2,7 +2,7 @@
 
 from collections.abc import Iterator
 
-from ironarc.core.judging.finding import Bench, Finding
+from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_pushes import height_of as evidence
@@ -15,9 +15,9 @@ GRADE = Grade(
 )  # fmt: skip
 
 
-def rule(bench: Bench) -> Iterator[Finding]:
+def rule(case: Case) -> Iterator[Finding]:
     """The mean push of every landing, over the depth it has."""
-    return raised_of(bench, "landing", False)
+    return raised_of(case, "landing", False)
 
 
 KIND = Kind("landing", GRADE, rule, evidence, order=90)

@@ -5,7 +5,7 @@ from collections.abc import Iterator
 import numpy as np
 
 from ironarc.core.judging.evidence import Evidence, curve, lines, window
-from ironarc.core.judging.finding import SOUND, Bench, Finding, frames
+from ironarc.core.judging.finding import SOUND, Case, Finding, frames
 from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_flights import cause_of
@@ -23,44 +23,44 @@ GRADE = Grade(
 )  # fmt: skip
 
 
-def rule(bench: Bench) -> Iterator[Finding]:
+def rule(case: Case) -> Iterator[Finding]:
     """Force that no contact can give, kept up for a tenth of a second; the sentence says which kind it is."""
-    reading = bench.reading
+    reading = case.reading
     forces = reading.ask(read_forces)
-    kept = kept_up(_size(bench), _frames_kept(bench))
-    limit = bench.limits["phantom"].strained
+    kept = kept_up(_size(case), _frames_kept(case))
+    limit = case.limits["phantom"].strained
     for a, b in runs(kept > limit):
         air = reading.footing.air[a:b]
         # a span that goes from the ground into the air has two causes
         for in_air in (False, True):
             for x, y in runs(air == in_air):
-                yield from _phantom(bench, forces, kept, a + x, a + y)
+                yield from _phantom(case, forces, kept, a + x, a + y)
 
 
-def _size(bench: Bench) -> np.ndarray:
+def _size(case: Case) -> np.ndarray:
     """(frames,) body weights that nothing gives, but for frames that a hover's own finding tells of."""
-    return np.where(_hovering(bench), 0.0, bench.reading.ask(read_forces).size)
+    return np.where(_hovering(case), 0.0, case.reading.ask(read_forces).size)
 
 
-def _frames_kept(bench: Bench) -> int:
-    return max(2, int(np.ceil(KEPT_S / bench.reading.poses.dt - 1e-9)))
+def _frames_kept(case: Case) -> int:
+    return max(2, int(np.ceil(KEPT_S / case.reading.poses.dt - 1e-9)))
 
 
-def _hovering(bench: Bench) -> np.ndarray:
+def _hovering(case: Case) -> np.ndarray:
     """(frames,) bool: nothing bears a body that should rest; that is a finding of its own."""
-    out = np.zeros(len(bench.reading.com), dtype=bool)
-    for fault in bench.reading.ask(contact_faults):
-        if fault.kind == HOVER and bench.graded("hover", fault.value_m)[0] != SOUND:
-            out[max(fault.start - bench.first - 2, 0) : fault.end - bench.first + 3] = True
+    out = np.zeros(len(case.reading.com), dtype=bool)
+    for fault in case.reading.ask(contact_faults):
+        if fault.kind == HOVER and case.graded("hover", fault.value_m)[0] != SOUND:
+            out[max(fault.start - case.first - 2, 0) : fault.end - case.first + 3] = True
     return out
 
 
-def _phantom(bench: Bench, forces, kept: np.ndarray, a: int, b: int) -> Iterator[Finding]:
-    reading = bench.reading
+def _phantom(case: Case, forces, kept: np.ndarray, a: int, b: int) -> Iterator[Finding]:
+    reading = case.reading
     most = float(kept[a:b].max())
     mean = forces.phantom[a:b].mean(axis=0)
     up, level = float(mean[1]), float(np.hypot(mean[0], mean[2]))
-    start, end = a + bench.first, b - 1 + bench.first
+    start, end = a + case.first, b - 1 + case.first
     # beside a flight it is that flight's push or landing
     beside = next(
         (f for f in reading.flights if f.start - 1 <= end <= f.end + 1 or f.start - 1 <= start <= f.end + 1), None
@@ -74,7 +74,7 @@ def _phantom(bench: Bench, forces, kept: np.ndarray, a: int, b: int) -> Iterator
             says = f"Hangs in the air: something holds it up with {amount}."
         else:
             says = f"Pulled down in the air: something drags at it with {amount}."
-    elif (tilt := tilted(bench, a, b)) is not None:
+    elif (tilt := tilted(case, a, b)) is not None:
         says = f"Leans on nothing: {amount} would have to hold it up."
         cause = stance_cause(*tilt)
     elif up < -0.7 * most:
@@ -85,21 +85,21 @@ def _phantom(bench: Bench, forces, kept: np.ndarray, a: int, b: int) -> Iterator
         says = f"Pushed up with nothing to push on: {amount} for {frames(b - a)}."
     else:
         says = f"Pulled down with nothing to pull on: {amount} for {frames(b - a)}."
-    yield from bench.raised("phantom", most, start, end, says, cause=cause)
+    yield from case.raised("phantom", most, start, end, says, cause=cause)
 
 
-def evidence(finding: Finding, bench: Bench) -> Evidence:
+def evidence(finding: Finding, case: Case) -> Evidence:
     """The force that nothing gives, and the way it points."""
-    forces = bench.reading.ask(read_forces)
-    at, size = window(finding, bench), _size(bench)
+    forces = case.reading.ask(read_forces)
+    at, size = window(finding, case), _size(case)
     i = at.start + int(np.argmax(size[at]))
     x, y, z = forces.phantom[i]
     numbers = [
-        ("Kept up for 0.1 s", f"{kept_up(size, _frames_kept(bench))[at].max():.2f} body weights"),
+        ("Kept up for 0.1 s", f"{kept_up(size, _frames_kept(case))[at].max():.2f} body weights"),
         ("Upwards", f"{y:+.2f} body weights"),
         ("Sideways", f"{np.hypot(x, z):.2f} body weights"),
     ]
-    return curve(finding, bench, "Phantom force", "body weights", size, None, lines(bench, "phantom"), numbers)
+    return curve(finding, case, "Phantom force", "body weights", size, None, lines(case, "phantom"), numbers)
 
 
 KIND = Kind("phantom", GRADE, rule, evidence, order=30)

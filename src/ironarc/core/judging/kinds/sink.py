@@ -2,7 +2,7 @@
 
 from collections.abc import Iterator
 
-from ironarc.core.judging.finding import Bench, Finding, cm
+from ironarc.core.judging.finding import Case, Finding, cm
 from ironarc.core.judging.grade import LENGTH, Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_contacts import gap_of as evidence
@@ -16,13 +16,13 @@ GRADE = Grade(
 )  # fmt: skip
 
 
-def rule(bench: Bench) -> Iterator[Finding]:
+def rule(case: Case) -> Iterator[Finding]:
     """A part kept under the floor or inside a prop that it rests on."""
 
     def says(fault: ContactFault, what: str) -> str:
-        return f"{what} {verb(fault, 'sinks')} {cm(fault.value_m)} into {bench.surface(fault.surface)}."
+        return f"{what} {verb(fault, 'sinks')} {cm(fault.value_m)} into {case.surface(fault.surface)}."
 
-    return raised_of(bench, SINK, says)
+    return raised_of(case, SINK, says)
 
 
 KIND = Kind("sink", GRADE, rule, evidence, order=60)

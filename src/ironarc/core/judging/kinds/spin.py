@@ -5,7 +5,7 @@ from collections.abc import Iterator
 import numpy as np
 
 from ironarc.core.judging.evidence import Evidence, curve
-from ironarc.core.judging.finding import Bench, Finding
+from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_flights import flight_at, judged
@@ -21,17 +21,17 @@ GRADE = Grade(
 )  # fmt: skip
 
 
-def rule(bench: Bench) -> Iterator[Finding]:
+def rule(case: Case) -> Iterator[Finding]:
     """Spin that wavers in the air, and spin that the push before the flight can't have given."""
-    reading = bench.reading
-    for flight in judged(bench):
+    reading = case.reading
+    for flight in judged(case):
         mean = float(np.linalg.norm(flight.spin.mean))
         # angular momentum grows with mass and with the square of height
         floor = SETTINGS["spin_floor"].value * reading.body.mass_kg / 75.0 * reading.size**2
         if flight.spin.rms_dev > floor:
             share = flight.spin.unsteadiness
-            says = _says(flight, mean, share, bench)
-            yield from bench.raised("spin", share, flight.start, flight.end, says, "whole body")
+            says = _says(flight, mean, share, case)
+            yield from case.raised("spin", share, flight.start, flight.end, says, "whole body")
         for at_take_off, change in ((True, flight.spin_gained), (False, flight.spin_lost)):
             size = float(np.linalg.norm(change))
             could = PUSH_BW * ARM_M * reading.size * reading.body.mass_kg * reading.g * max(PUSH_S, reading.poses.dt)
@@ -43,11 +43,11 @@ def rule(bench: Bench) -> Iterator[Finding]:
                     f"change it by {could:.0f}. Turn into it during the push, and out of it during the landing."
                 )
                 part = "take-off" if at_take_off else "landing"
-                yield from bench.raised("spin", size / max(mean, size), at - 1, at, says, part)
+                yield from case.raised("spin", size / max(mean, size), at - 1, at, says, part)
 
 
-def _says(flight: Flight, mean: float, share: float, bench: Bench) -> str:
-    _, limit = bench.graded("spin", share)
+def _says(flight: Flight, mean: float, share: float, case: Case) -> str:
+    _, limit = case.graded("spin", share)
     if share <= 1.0:
         wavers = f"Spin wavers by {share * 100:.0f} % of its mean in the air; {limit * 100:.0f} % is the limit."
     else:
@@ -56,21 +56,21 @@ def _says(flight: Flight, mean: float, share: float, bench: Bench) -> str:
     return f"{wavers} {turns} With nothing to push on, it can turn faster only while folded tighter."
 
 
-def evidence(finding: Finding, bench: Bench) -> Evidence:
+def evidence(finding: Finding, case: Case) -> Evidence:
     """The spin, and its mean in the air."""
-    spin = np.linalg.norm(bench.reading.angular_momentum, axis=1)
-    flight = flight_at(finding, bench)
+    spin = np.linalg.norm(case.reading.angular_momentum, axis=1)
+    flight = flight_at(finding, case)
     wanted = np.full(len(spin), np.nan)
     numbers = []
     if flight is not None:
         mean = float(np.linalg.norm(flight.spin.mean))
-        wanted[flight.start - bench.first : flight.end - bench.first + 1] = mean
+        wanted[flight.start - case.first : flight.end - case.first + 1] = mean
         numbers = [
             ("Mean spin", f"{mean:.1f} kg·m²/s"),
             ("Wavers by, rms", f"{flight.spin.rms_dev:.1f} kg·m²/s"),
             ("Turns a second", f"{abs(flight.spin.turns_per_s):.2f}"),
         ]
-    return curve(finding, bench, "Spin", "kg·m²/s", spin, wanted, (), numbers)
+    return curve(finding, case, "Spin", "kg·m²/s", spin, wanted, (), numbers)
 
 
 KIND = Kind("spin", GRADE, rule, evidence, order=100)

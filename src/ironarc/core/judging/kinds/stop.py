@@ -5,7 +5,7 @@ from collections.abc import Iterator
 import numpy as np
 
 from ironarc.core.judging.evidence import Evidence, curve
-from ironarc.core.judging.finding import Bench, Finding
+from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.judging.grade import SPEED, Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.reading.joints import read_joints
@@ -19,24 +19,24 @@ GRADE = Grade(
 )  # fmt: skip
 
 
-def rule(bench: Bench) -> Iterator[Finding]:
+def rule(case: Case) -> Iterator[Finding]:
     """Poses into which everything stops within one frame, and stands."""
-    reading = bench.reading
+    reading = case.reading
     for a, b, speed in reading.ask(read_joints).freezes:
         if (b - a) * reading.poses.dt < STOP_S:
             continue
         says = (
             f"Stops dead: the fastest part goes from {speed:.1f} m/s to nothing in a frame, and all of it stands still."
         )
-        yield from bench.raised("stop", speed, a + bench.first, b + bench.first, says)
+        yield from case.raised("stop", speed, a + case.first, b + case.first, says)
 
 
-def evidence(finding: Finding, bench: Bench) -> Evidence:
+def evidence(finding: Finding, case: Case) -> Evidence:
     """The speed of the fastest part."""
-    poses = bench.reading.poses
+    poses = case.reading.poses
     moved = np.linalg.norm(np.diff(poses.position, axis=0), axis=-1).max(axis=1) / poses.dt
     speed = np.concatenate([moved[:1], moved]) if len(moved) else np.zeros(len(poses.frames))
-    return curve(finding, bench, "Speed of the fastest part", "m/s", speed)
+    return curve(finding, case, "Speed of the fastest part", "m/s", speed)
 
 
 KIND = Kind("stop", GRADE, rule, evidence, order=130)

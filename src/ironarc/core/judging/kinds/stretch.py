@@ -5,7 +5,7 @@ from collections.abc import Iterator
 import numpy as np
 
 from ironarc.core.judging.evidence import Evidence, curve, lines
-from ironarc.core.judging.finding import Bench, Finding, frames
+from ironarc.core.judging.finding import Case, Finding, frames
 from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_joints import most_of, part_called, spans_of
@@ -18,22 +18,22 @@ GRADE = Grade(
 )  # fmt: skip
 
 
-def rule(bench: Bench) -> Iterator[Finding]:
+def rule(case: Case) -> Iterator[Finding]:
     """Bones that are longer or shorter than they are otherwise."""
-    stretch = bench.reading.ask(read_joints).stretch
-    limit = bench.limits["stretch"].strained
+    stretch = case.reading.ask(read_joints).stretch
+    limit = case.limits["stretch"].strained
     for joint in np.flatnonzero(stretch.max(axis=0, initial=0.0) > limit):
         for a, b in spans_of(stretch[:, joint] > limit):
             most = float(stretch[a:b, joint].max())
-            part = part_called(bench, joint)
+            part = part_called(case, joint)
             says = f"The bone to the {part} is {most * 100:.0f} % off its length over {frames(b - a)}."
-            yield from bench.raised("stretch", most, a + bench.first, b - 1 + bench.first, says, part)
+            yield from case.raised("stretch", most, a + case.first, b - 1 + case.first, says, part)
 
 
-def evidence(finding: Finding, bench: Bench) -> Evidence:
+def evidence(finding: Finding, case: Case) -> Evidence:
     """How far the bone is off its own length."""
-    values = most_of(finding, bench, bench.reading.ask(read_joints).stretch) * 100
-    return curve(finding, bench, "Off its own length", "%", values, None, lines(bench, "stretch", 100))
+    values = most_of(finding, case, case.reading.ask(read_joints).stretch) * 100
+    return curve(finding, case, "Off its own length", "%", values, None, lines(case, "stretch", 100))
 
 
 KIND = Kind("stretch", GRADE, rule, evidence, order=170)

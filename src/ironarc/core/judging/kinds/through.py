@@ -2,7 +2,7 @@
 
 from collections.abc import Iterator
 
-from ironarc.core.judging.finding import Bench, Finding, cm
+from ironarc.core.judging.finding import Case, Finding, cm
 from ironarc.core.judging.grade import LENGTH, Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_contacts import gap_of as evidence
@@ -16,14 +16,14 @@ GRADE = Grade(
 )  # fmt: skip
 
 
-def rule(bench: Bench) -> Iterator[Finding]:
+def rule(case: Case) -> Iterator[Finding]:
     """A part that passes through a prop, or through the body itself."""
 
     def says(fault: ContactFault, what: str) -> str:
-        through = "the body" if not fault.surface else bench.surface(fault.surface)
+        through = "the body" if not fault.surface else case.surface(fault.surface)
         return f"{what} {verb(fault, 'passes')} through {through}, {cm(fault.value_m)} deep."
 
-    return raised_of(bench, THROUGH, says)
+    return raised_of(case, THROUGH, says)
 
 
 KIND = Kind("through", GRADE, rule, evidence, order=180)

@@ -11,8 +11,8 @@ from ironarc.core.edits.retiming import retimed
 from ironarc.core.errors import EditError
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.reading import Reading, Seen
-from ironarc.core.reading.asked import asked_rise, gravity_arc
 from ironarc.core.reading.flights import Flight, allowed_frames
+from ironarc.core.reading.gravity_arc import gravity_arc, gravity_rise
 from ironarc.core.reading.impact import enough_depth, needed_bw
 from ironarc.core.reading.shot import see
 from ironarc.core.scene.retiming import Retiming
@@ -74,14 +74,14 @@ def places(seen: Seen) -> list[Place]:
     """Every flight, by time where its hang is off, by height, and half-way."""
     out = []
     for f in seen.reading.flights:
-        asked, have = true_hang(seen.reading, f), f.hang_frames
+        wanted, have = true_hang(seen.reading, f), f.hang_frames
         ways = [Way(HEIGHT, "Keep the time, change the height", Options(f.apex_frame))]
-        if asked != have and f.landing_seen:
-            between = int(np.rint((asked + have) / 2))
-            ways.insert(0, Way(TIME, "Keep the height, change the time", Options(f.apex_frame, asked)))
-            held = Options(f.apex_frame, asked, hold=True)
+        if wanted != have and f.landing_seen:
+            between = int(np.rint((wanted + have) / 2))
+            ways.insert(0, Way(TIME, "Keep the height, change the time", Options(f.apex_frame, wanted)))
+            held = Options(f.apex_frame, wanted, hold=True)
             ways.append(Way(HELD, "Change the time, push and landing worked out", held, long=True))
-            if between not in (asked, have):
+            if between not in (wanted, have):
                 ways.append(Way(BETWEEN, "Meet half-way", Options(f.apex_frame, between), choice=True))
         out.append(Place(f.start, f.end, tuple(ways)))
     return out
@@ -231,7 +231,7 @@ def _says(reading: Reading, flight: Flight, arc: np.ndarray, made: Led) -> str:
     g = reading.g
     out = [
         f"{flight.hang_frames} frames in the air; the rise goes from {flight.rise_m * 100:.0f} to "
-        f"{asked_rise(reading, flight, arc) * 100:.0f} cm."
+        f"{gravity_rise(reading, flight, arc) * 100:.0f} cm."
     ]
     speed = float((arc[1] - arc[0])[1] / reading.poses.dt + g * reading.poses.dt)
     if made.before and np.linalg.norm(made.jumps[0]) > 0.05 and speed > 0.3:
@@ -286,7 +286,7 @@ def _held(seen: Seen, flight: Flight, begun: Proposal) -> tuple[Proposal, str]:
     beside = max(EDGE + 2, int(np.rint(HELD_S / reading.poses.dt)))
     low, high = (k + first for k in reading.traced.plays)
     span = whole.Options(max(now.start - beside, low), min(now.end + beside, high - 1))
-    at, task = whole.asked(there, span)
+    at, task = whole.span_task(there, span)
     solved = solve_span(task)
     figure = Figure.of(reading, slice(*reading.traced.plays))
     start = reading.traced.plays[0]

@@ -17,8 +17,8 @@ from ironarc.core.solve.task import EDGE, Solved, Task
 from ironarc.core.solve.windows import Report, solve_windows
 from ironarc.core.truing.carry import Figure
 from ironarc.core.truing.correction import FRAME, FRAMES, SHARE, Correction, Place, Proposal, Way, cost_of, option
-from ironarc.core.truing.corrections.footing import footed
 from ironarc.core.truing.difference import check_root, layer_between
+from ironarc.core.truing.footed import footed
 from ironarc.core.truing.holding import Start, task_of
 from ironarc.core.whole_numbers import whole_number
 
@@ -86,7 +86,7 @@ def _to_whole_flights(reading: Reading, a: int, b: int, beside: int, low: int, h
 def propose(seen: Seen, options: Options, report: Report | None = None) -> Proposal:
     """The span solved, window by window where it is long. EditError, before anything runs, for a span that can't be;
     report : see `solve_windows`."""
-    at, task = asked(seen, options)
+    at, task = span_task(seen, options)
     spans = windows_of(seen.reading, at, task)
     passes = QUICK_PASSES if options.quick else options.passes
     solved = solve_windows(task, spans, report, passes, QUICK_CLOSE if options.quick else CLOSE)
@@ -127,7 +127,7 @@ def seconds(seen: Seen, options: Options) -> float:
     return share * windows.seconds_of(frames, unknowns)
 
 
-def asked(seen: Seen, options: Options) -> tuple[slice, Task]:
+def span_task(seen: Seen, options: Options) -> tuple[slice, Task]:
     """The frames (indices) and the task of what is asked."""
     reading = seen.reading
     check_root(seen.performer)

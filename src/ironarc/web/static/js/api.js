@@ -3,8 +3,8 @@
 const token = () => document.querySelector('meta[name="csrf-token"]').content;
 
 // An address that may be kept for ever: it names the revision, and the mark of the database and of the rules
-export function keptAddress({ shot, mark }, revision, name, asked = {}) {
-  return `/shots/${shot}/r/${revision}/${name}?${new URLSearchParams({ ...asked, v: mark })}`;
+export function keptAddress({ shot, mark }, revision, name, query = {}) {
+  return `/shots/${shot}/r/${revision}/${name}?${new URLSearchParams({ ...query, v: mark })}`;
 }
 
 const UNKNOWN = "The connection was cut, so it isn't known whether this was kept. Reload the page to see the shot as it stands.";

@@ -4,9 +4,9 @@ const within = (scene, frame) => Math.min(Math.max(frame, scene.first), scene.la
 const wholeOf = (scene) => [scene.first - 0.5, scene.last + 0.5];
 
 // The shot as it stands, and what is picked in it
-const shotOf = ({ standing, scene, who, pick }, asked) => ({
+const shotOf = ({ standing, scene, who, pick }, named) => ({
   revision: standing.revision, standing, seen: standing.revision, scene, who, pick,
-  frame: Number.isInteger(asked) ? within(scene, asked) : scene.first, saving: false,
+  frame: Number.isInteger(named) ? within(scene, named) : scene.first, saving: false,
 });
 
 const PLAYING = { playing: false, loop: true, rate: null, speed: 1, hold: 1 };
@@ -15,7 +15,7 @@ const PLAYING = { playing: false, loop: true, rate: null, speed: 1, hold: 1 };
 const shownOf = (step) => ({
   step, side: "now", trying: null, trial: null, variant: null, data: null, motion: null, motions: {}, held: null, physics: null, gap: null,
   shown: {
-    footing: true, pushes: true, phantom: true, spin: false, line: false, com: true, path: true, asked: true, ghosts: true, keyGhosts: false,
+    footing: true, pushes: true, phantom: true, spin: false, line: false, com: true, path: true, gravity: true, ghosts: true, keyGhosts: false,
     partPath: true, grid: true, props: true, guides: true, references: true,
   },
 });
@@ -32,9 +32,9 @@ const BLOCK = {
   curves: [], curvesShown: [], curveKeys: [], curveLine: 0, curvesWere: [],
 };
 
-// begins : as the page has it; step : of the rail; asked : the frame that the address names, if it does
-export const beginnings = (begins, step, asked) => ({
-  ...shotOf(begins, asked), ...PLAYING, ...shownOf(step), ...trestleOf(begins.scene), ...DRAWN, ...BLOCK,
+// begins : as the page has it; step : of the rail; named : the frame that the address names, if it does
+export const beginnings = (begins, step, named) => ({
+  ...shotOf(begins, named), ...PLAYING, ...shownOf(step), ...trestleOf(begins.scene), ...DRAWN, ...BLOCK,
 });
 
 export { wholeOf, within };

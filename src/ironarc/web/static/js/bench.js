@@ -33,8 +33,8 @@ import { createTrestle } from "./trestle/trestle.js";
 
 const root = document.getElementById("bench");
 const begins = JSON.parse(root.dataset.setup);
-const asked = new URL(window.location.href).searchParams.get("frame");
-const state = createState(beginnings(begins, root.dataset.step, Number(asked ?? NaN)));
+const named = new URL(window.location.href).searchParams.get("frame");
+const state = createState(beginnings(begins, root.dataset.step, Number(named ?? NaN)));
 const setup = createSetup(state, { shot: begins.shot, mark: begins.mark, mark_words: begins.mark_words });
 const say = createMessage(document.getElementById("bench-message"));
 const shown = createShown(root, state, setup, say);

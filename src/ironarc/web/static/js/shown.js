@@ -12,7 +12,7 @@ export function createShown(root, state, setup, say) {
     const mine = (pending = new AbortController());
     const variant = state.get("trial") ?? state.get("trying")?.variant ?? state.get("side");
     const revision = state.get("revision"), changed = state.get("seen") !== revision;
-    const at = (name, asked = {}) => keptAddress(setup, revision, name, asked);
+    const at = (name, query = {}) => keptAddress(setup, revision, name, query);
     try {
       const scene = changed ? await getJson(at("scene.json"), mine.signal) : { ...state.get("scene") };
       const who = scene.performers.some((p) => p.id === state.get("who")) ? state.get("who") : scene.performers[0].id;

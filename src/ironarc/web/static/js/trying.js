@@ -73,7 +73,7 @@ export function createTrying(root, state, setup, actions) {
   }
 
   // The options it was tried with, and over them those that were changed on the form
-  function asked(names) {
+  function typed(names) {
     const options = { ...state.get("trying").options };
     // time and height follow from one another: what is asked for last counts
     for (const [one, other] of [["hang", "rise"], ["rise", "hang"]]) if (names.has(one) && other in options) options[other] = 0;
@@ -96,7 +96,7 @@ export function createTrying(root, state, setup, actions) {
     if (event?.target.name) used.add(event.target.name);
     clearTimeout(timer);
     timer = setTimeout(() => {
-      const trying = state.get("trying"), options = trying && told && asked(used);
+      const trying = state.get("trying"), options = trying && told && typed(used);
       used.clear();
       if (!options) return;
       const text = tryText(trying.correction, options);

@@ -19,14 +19,14 @@ export function createBlock(state, setup, actions) {
   const inBlock = () => state.get("step") === "block";
 
   // --- what the step draws ---------------------------------------------------------------------------
-  let asked = 0;
+  let latest = 0;
   async function load() {
     if (!inBlock() || !state.get("data")) return;
-    const mine = ++asked, layer = state.get("keyLayer"), performer = who();
+    const mine = ++latest, layer = state.get("keyLayer"), performer = who();
     const seen = state.get("seen");
     try {
       const block = await getJson(keptAddress(setup, seen, "block.json", { who: performer, layer }));
-      if (mine !== asked) return;
+      if (mine !== latest) return;
       document.getElementById("bench").dataset.block = seen;
       const names = new Set(block.grips.map((grip) => grip.name));
       state.set({ block, grips: state.get("grips").filter((name) => names.has(name)) });

@@ -63,9 +63,9 @@ export function createBlockForms(panel, state, setup, { actions, block, keys, cu
       const part = state.get("grips").at(-1);
       if (!part) { actions.say("Take the part that is to be held first: click its grip on the figure."); return; }
       const typed = ["x", "y", "z"].map((n) => field(form, n).value.trim()), at_cm = typed.every(Boolean) ? typed.map(Number) : null;
-      const [place, direction, grips] = ["place", "direction", "grips"].map((n) => field(form, n).checked), to = field(form, "to").value;
+      const [place, direction, pulls] = ["place", "direction", "pulls"].map((n) => field(form, n).checked), to = field(form, "to").value;
       const joint = to && !field(form, "joint").classList.contains("hidden") ? field(form, "joint").value : "";
-      await edit("add_pin", { part, start, end, frame: frame(), to, joint, at_cm, ease_in, ease_out, weight, place, direction, grips });
+      await edit("add_pin", { part, start, end, frame: frame(), to, joint, at_cm, ease_in, ease_out, weight, place, direction, pulls });
     },
     roll(form) {
       const pin = one('[data-form="pin"]').elements, side = state.get("grips").at(-1)?.match(/^(left|right) (foot|heel|ball|toe)$/)?.[1];
@@ -125,7 +125,7 @@ export function createBlockForms(panel, state, setup, { actions, block, keys, cu
     take: (pin) => block.take([pin.part]), mute: (pin) => edit("set_pin", { pin: pin.id, muted: !pin.muted }), remove: (pin) => edit("remove_pin", { pin: pin.id }),
     change(pin) {
       const form = one('[data-form="pin"]').elements, w = number(form.weight, "The weight") / 100, [start, end, ease_in, ease_out] = ["start", "end", "ease_in", "ease_out"].map((n) => whole(form[n]));
-      if (all(w, start, end, ease_in, ease_out)) edit("set_pin", { pin: pin.id, start, end, ease_in, ease_out, weight: w, place: form.place.checked, direction: form.direction.checked, grips: form.grips.checked });
+      if (all(w, start, end, ease_in, ease_out)) edit("set_pin", { pin: pin.id, start, end, ease_in, ease_out, weight: w, place: form.place.checked, direction: form.direction.checked, pulls: form.pulls.checked });
     },
   };
 

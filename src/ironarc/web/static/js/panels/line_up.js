@@ -8,7 +8,7 @@ export function createLineUp(panel, state, setup) {
   const byId = (id) => panel.querySelector(`#${id}`);
   const chosen = new Map(); // picked id: { field id: value }
   const later = createLater(QUIET_MS);
-  let asked = 0;
+  let latest = 0;
 
   // Only the points of what is chosen are offered
   function otherPoints() {
@@ -37,13 +37,13 @@ export function createLineUp(panel, state, setup) {
 
   async function measure() {
     if (!byId("line-up")) { state.set({ gap: null }); return; }
-    const mine = (asked += 1);
+    const mine = (latest += 1);
     try {
       const gap = await getJson(`/shots/${setup.shot}/r/${state.get("revision")}/line-up.json?${new URLSearchParams(ask())}`);
-      if (mine !== asked || !byId("line-gap")) return;
+      if (mine !== latest || !byId("line-gap")) return;
       byId("line-gap").textContent = gap.gap_cm < 0.05 ? "they meet" : `${gap.gap_cm.toFixed(1)} cm apart`;
       state.set({ gap });
-    } catch { if (mine === asked) state.set({ gap: null }); }
+    } catch { if (mine === latest) state.set({ gap: null }); }
   }
 
   panel.addEventListener("change", (event) => {

@@ -38,7 +38,7 @@ export function createReadPanel(panel, state, setup, actions) {
     form.elements.surface.value = pier.surface;
     form.elements.start.value = pier.start;
     form.elements.end.value = pier.end;
-    form.elements.grips.checked = pier.grips;
+    form.elements.pulls.checked = pier.pulls;
   }
 
   function pierOf(form) {
@@ -103,7 +103,7 @@ export function createReadPanel(panel, state, setup, actions) {
     else if (form.matches(".limit-form")) setLimit(form, event.submitter?.value ?? "shot");
     else if (form.id === "pier-form") {
       const pier = pierOf(form);
-      if (pier) actions.edit({ kind: "set_contact", performer: who(), ...pier, surface: form.elements.surface.value, grips: form.elements.grips.checked });
+      if (pier) actions.edit({ kind: "set_contact", performer: who(), ...pier, surface: form.elements.surface.value, pulls: form.elements.pulls.checked });
     } else if (form.id === "floor-form") {
       const number = (name) => Number.parseFloat(form.elements[name].value.replace(",", ".")) / 100;
       const [floor, x, z] = ["height", "slope_x", "slope_z"].map(number);

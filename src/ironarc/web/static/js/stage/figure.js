@@ -20,10 +20,10 @@ function posable(geometry, material, joints) {
 const place = new THREE.Vector3(), turn = new THREE.Quaternion(), one = new THREE.Vector3(1, 1, 1);
 
 // `shift` moves the whole as it is dragged; null where it stands
-function pose(mesh, motion, joints, asked, shift = null) {
+function pose(mesh, motion, joints, wanted, shift = null) {
   const { bones } = mesh.skeleton;
   // what is tried may last longer than what stands beside it: that one holds its last pose
-  const index = Math.min(asked, motion.length / (joints * STRIDE) - 1);
+  const index = Math.min(wanted, motion.length / (joints * STRIDE) - 1);
   for (let j = 0, at = index * joints * STRIDE; j < joints; j++, at += STRIDE) {
     place.set(motion[at], motion[at + 1], motion[at + 2]);
     turn.set(motion[at + 4], motion[at + 5], motion[at + 6], motion[at + 3]);

@@ -65,12 +65,12 @@ export function createMarkers(scene, behind) {
     beads.instanceMatrix.needsUpdate = true;
   }
 
-  function drawAsked(data) {
+  function drawGravityArc(data) {
     dashes = roomy(dashes, dashShape, BRASS, data.com.length + 1);
     let n = 0;
     for (const flight of data.flights) {
-      for (let i = 0; i + 1 < flight.asked.length; i++) {
-        a.set(...flight.asked[i]); b.set(...flight.asked[i + 1]);
+      for (let i = 0; i + 1 < flight.gravity_arc.length; i++) {
+        a.set(...flight.gravity_arc[i]); b.set(...flight.gravity_arc[i + 1]);
         const length = a.distanceTo(b);
         q.setFromUnitVectors(UP, b.clone().sub(a).normalize());
         dashes.setMatrixAt(n++, m.compose(a.clone().lerp(b, 0.5), q, s.set(1, length * 0.6, 1)));
@@ -97,7 +97,7 @@ export function createMarkers(scene, behind) {
   }
 
   return {
-    setData(data, box) { drawBeads(data); drawAsked(data); drawGrid(data, box); },
+    setData(data, box) { drawBeads(data); drawGravityArc(data); drawGrid(data, box); },
     setFrame(data, index, hover) {
       const [x, y, z] = data.com[index];
       disc.position.set(x, y, z);
@@ -117,7 +117,7 @@ export function createMarkers(scene, behind) {
     },
     show(what, display) {
       beads.visible = what.path;
-      dashes.visible = what.asked;
+      dashes.visible = what.gravity;
       disc.visible = what.com && display.marker;
       for (const part of [plumb, bob, foot]) part.visible = what.com && display.foot;
       grid.visible = what.grid;

@@ -48,8 +48,8 @@ export function createStage(canvas, state, setup, actions, references, block) {
   const travel = performerOf(setup, state.get("who")).figure.travel, along = new THREE.Vector3(...travel);
   sun.position.copy(new THREE.Vector3(0, 1, 0).cross(along).multiplyScalar(-2)).add(along).add(new THREE.Vector3(0, 3, 0));
 
-  let asked = false;
-  const redraw = () => { if (!asked) { asked = true; requestAnimationFrame(draw); } };
+  let due = false;
+  const redraw = () => { if (!due) { due = true; requestAnimationFrame(draw); } };
   const figures = new Map();
   const markers = createMarkers(rest, behind);
   const labels = document.createElement("div");
@@ -69,7 +69,7 @@ export function createStage(canvas, state, setup, actions, references, block) {
   const tools = createTools(canvas, signs, rest, { state, setup, cameras, markers, props, guides, actions, changed: show, block, grips, answer });
 
   function draw() {
-    asked = false;
+    due = false;
     const camera = cameras.current();
     markers.keepSize(camera, setup.display.size);
     props.placeLabels(camera, canvas.clientWidth, canvas.clientHeight);

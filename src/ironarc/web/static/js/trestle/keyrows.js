@@ -85,7 +85,7 @@ export function pinRows({ block, open, only, pinDrag, x, keys: top }) {
       "aria-label": `${pin.part}, ${side === "start" ? "first" : "last"} frame of its pin`, "aria-valuenow": pin[side],
     }, [], `${side}${pin.id}`);
     return [
-      node("path", { d: `M${x0} ${y + ROW - 3}L${inside[0]} ${y + 3}H${inside[1]}L${x1} ${y + ROW - 3}Z`, class: `pin-bar${pin.muted ? " is-muted" : ""}${pin.grips ? " grips" : ""}` }, [node("title", {}, says)], `bar${pin.id}`),
+      node("path", { d: `M${x0} ${y + ROW - 3}L${inside[0]} ${y + 3}H${inside[1]}L${x1} ${y + ROW - 3}Z`, class: `pin-bar${pin.muted ? " is-muted" : ""}${pin.pulls ? " pulls" : ""}` }, [node("title", {}, says)], `bar${pin.id}`),
       end("start", x0), end("end", x1),
     ];
   });

@@ -47,7 +47,7 @@ export function labelLane({ data, x, width, view, labels: top }) {
   const seen = data.flights.filter((f) => f.landing >= a && f.take_off <= b);
   const rows = [
     seen.map((flight) => ({ flight, says: saysOf(flight), cls: "arch-label" })),
-    seen.filter((flight) => flight.asks_apart).map((flight) => ({ flight, says: [`gravity asks ${Math.round(flight.asked_rise_m * 100)} cm`, `asks ${Math.round(flight.asked_rise_m * 100)}`], cls: "asked-label" })),
+    seen.filter((flight) => flight.asks_apart).map((flight) => ({ flight, says: [`gravity asks ${Math.round(flight.gravity_rise_m * 100)} cm`, `asks ${Math.round(flight.gravity_rise_m * 100)}`], cls: "gravity-label" })),
   ];
   return rows.flatMap((row, number) => {
     const middles = row.map(({ flight }) => x((Math.max(flight.take_off, a) + Math.min(flight.landing, b)) / 2));

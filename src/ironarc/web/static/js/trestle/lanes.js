@@ -62,7 +62,7 @@ function archHandles(flight, { x, base, scale, over, level }) {
 }
 
 // While an arch is dragged: the one that was asked for, in outline
-function askedArch({ flight, rise, hang }, { data, first, x, deck: base, scale }) {
+function draggedArch({ flight, rise, hang }, { data, first, x, deck: base, scale }) {
   const level = (frame) => data.com[frame - first][1], from = level(flight.take_off), to = level(flight.landing);
   const end = flight.take_off + hang + 1, steps = 24;
   const height = rise / 100, drop = Math.max(height - (to - from), 0), up = Math.sqrt(height) / (Math.sqrt(height) + Math.sqrt(drop) || 1);
@@ -70,7 +70,7 @@ function askedArch({ flight, rise, hang }, { data, first, x, deck: base, scale }
     const u = i / steps, y = u < up ? height * (1 - (1 - u / up) ** 2) : height - drop * ((u - up) / (1 - up || 1)) ** 2;
     return [flight.take_off + u * (end - flight.take_off), y - (to - from) * u];
   });
-  return node("path", { d: arcPath(points, x, base, scale), class: "arch-asked" }, [], "asked-arch");
+  return node("path", { d: arcPath(points, x, base, scale), class: "arch-dragged" }, [], "dragged-arch");
 }
 
 // The flight that stood where one is tried, over its own line from take-off to landing
@@ -91,9 +91,9 @@ export function flightNode(flight, { data, first, x, deck: base, scale, held, ha
   const ends = [[flight.take_off, 0], [flight.landing, 0]];
   const frames = Array.from({ length: flight.end - flight.start + 1 }, (_, i) => flight.start + i);
   const own = frames.map((f) => over(f, level(f)));
-  const asked = frames.map((f) => over(f, flight.asked[f - flight.start][1]));
+  const wanted = frames.map((f) => over(f, flight.gravity_arc[f - flight.start][1]));
   const curve = (points) => arcPath([ends[0], ...points, ends[1]], x, base, scale);
-  const asks = Math.round(flight.asked_rise_m * 100);
+  const asks = Math.round(flight.gravity_rise_m * 100);
   const was = held && stoodOf(flight, held, first);
   const stood = was && arcPath(was, x, base, scale);
   return node("g", {
@@ -102,7 +102,7 @@ export function flightNode(flight, { data, first, x, deck: base, scale, held, ha
   }, [
     node("title", {}, `Frames ${flight.start} to ${flight.end}: ${flight.label}${asks >= 1 ? `; gravity asks ${asks} cm` : ""}`, "title"),
     stood && node("path", { d: stood, class: "was" }, [], "was"),
-    node("path", { d: curve(asked), class: "asked" }, [], "asked"),
+    node("path", { d: curve(wanted), class: "gravity" }, [], "gravity"),
     node("path", { d: `${curve(own)}Z`, class: "arch-fill" }, [], "fill"),
     ...own.map(([f, h]) => node("line", { x1: x(f), x2: x(f), y1: base, y2: base - h * scale, class: "strut" }, [], `strut${f}`)),
     node("path", { d: curve(own), class: "arch" }, [], "arch"),
@@ -115,15 +115,15 @@ function topsOf(flight, data, first) {
   const level = (frame) => data.com[frame - first][1], from = level(flight.take_off), run = Math.max(flight.landing - flight.take_off, 1);
   const line = (frame) => from + ((level(flight.landing) - from) * (frame - flight.take_off)) / run;
   const top = (of) => Math.max(...Array.from({ length: flight.end - flight.start + 1 }, (_, i) => of(flight.start + i) - line(flight.start + i)));
-  return { own: top(level), asked: top((f) => flight.asked[f - flight.start][1]) };
+  return { own: top(level), wanted: top((f) => flight.gravity_arc[f - flight.start][1]) };
 }
 
 // Flights with whether what gravity asks for is far enough from what is there to be said
-function withAsked(at) {
+function withGravity(at) {
   const scale = archScale(at);
   return at.data.flights.map((flight) => {
-    const { own, asked } = topsOf(flight, at.data, at.first);
-    return { ...flight, asks_apart: Math.abs(asked - own) * scale > 14 };
+    const { own, wanted } = topsOf(flight, at.data, at.first);
+    return { ...flight, asks_apart: Math.abs(wanted - own) * scale > 14 };
   });
 }
 
@@ -139,7 +139,7 @@ export function flightLane(at) {
     !data.flights.length && node("text", { x: GUTTER + 8, y: deck - 6, class: "lane-none" }, "No flight: something holds the body throughout", "none"),
     node("line", { x1: GUTTER, x2: width - EDGE, y1: deck, y2: deck, class: "deck" }, [], "deck"),
     ...data.flights.map((flight) => flightNode(flight, { ...at, scale })),
-    at.archDrag && askedArch(at.archDrag, { ...at, scale }),
+    at.archDrag && draggedArch(at.archDrag, { ...at, scale }),
   ].filter(Boolean);
 }
 
@@ -155,8 +155,8 @@ export function pierLane({ data, x, piers: top, dragged }) {
     const moved = dragged && samePier(dragged.pier, pier) ? dragged : pier;
     const [down, high] = HEIGHTS[pier.kind], y = top + i * PIER;
     const x0 = x(moved.start - 0.5), x1 = x(moved.end + 0.5), width = Math.max(x1 - x0, 2);
-    const state = `${pier.doubt ? " in-doubt" : ""}${pier.hand ? " by-hand" : ""}${pier.grips ? " grips" : ""}`;
-    const says = `${capital(pier.part)}${pier.surface === "floor" ? "" : " on a prop"}, frames ${pier.start} to ${pier.end}${pier.doubt ? ", in doubt" : ""}${pier.hand ? ", set by hand" : ""}${pier.grips ? ", grips" : ""}`;
+    const state = `${pier.doubt ? " in-doubt" : ""}${pier.hand ? " by-hand" : ""}${pier.pulls ? " pulls" : ""}`;
+    const says = `${capital(pier.part)}${pier.surface === "floor" ? "" : " on a prop"}, frames ${pier.start} to ${pier.end}${pier.doubt ? ", in doubt" : ""}${pier.hand ? ", set by hand" : ""}${pier.pulls ? ", may pull" : ""}`;
     const end = (side, at) => node("rect", {
       x: at - 4, y, width: 8, height: PIER, class: "pier-end", "data-end": side, role: "slider", tabindex: 0,
       "aria-label": `${capital(pier.part)}, ${side === "start" ? "first" : "last"} frame`, "aria-valuenow": moved[side],
@@ -164,7 +164,7 @@ export function pierLane({ data, x, piers: top, dragged }) {
     return node("g", { class: `pier-of${state}`, "data-pier": `${i}:${pier.part}:${pier.surface}:${pier.start}` }, [
       node("rect", { x: x0, y: y + down, width, height: high, class: `pier is-${pier.kind}` }, [node("title", {}, says)], "block"),
       pier.kind === "hand" && width > 10 && node("path", { d: `M${x0 + width / 2 - 4} ${y + down}h8l-4 4z`, class: "pier-notch" }, [], "notch"),
-      pier.grips && node("path", { d: `M${x0 + 5} ${y + 2}v${PIER - 4}M${x1 - 5} ${y + 2}v${PIER - 4}`, class: "pier-grip" }, [], "grip"),
+      pier.pulls && node("path", { d: `M${x0 + 5} ${y + 2}v${PIER - 4}M${x1 - 5} ${y + 2}v${PIER - 4}`, class: "pier-grip" }, [], "grip"),
       node("rect", { x: x0, y: y + 1, width: 2, height: PIER - 2, class: "pier-cap" }, [], "cap0"),
       node("rect", { x: x1 - 2, y: y + 1, width: 2, height: PIER - 2, class: "pier-cap" }, [], "cap1"),
       end("start", x0), end("end", x1),
@@ -263,7 +263,7 @@ export function lanesOf(at) {
   return {
     height: all.height,
     names: [...laneNames(data, flags, all), ...(block ? [...rowNames(all), ...pinNames(all)] : [])],
-    words: [...flagWords(flags, all), ...labelLane({ ...all, data: { ...data, flights: withAsked(all) } })],
+    words: [...flagWords(flags, all), ...labelLane({ ...all, data: { ...data, flights: withGravity(all) } })],
     lanes: {
       ruler: rulerLane(all), flights: flightLane(all), piers: pierLane(all), straps: strapLane(all),
       keys: block ? rowLane({ ...all, dense: performer.keys.dense }) : keyLane(performer.keys, all), timing: timingLane(performer, all), flags: flagLane(flags, all), pins: block ? pinRows(all) : [],

@@ -85,7 +85,7 @@ export function createPlots(root, chips, state, setup) {
     const out = frames.map(() => null);
     for (const flight of data.flights) {
       for (let f = flight.start; f <= flight.end; f++) {
-        if (key === "height") out[f - setup.first] = (flight.asked[f - flight.start][1] - data.floor) * 100;
+        if (key === "height") out[f - setup.first] = (flight.gravity_arc[f - flight.start][1] - data.floor) * 100;
         if (key === "acceleration") out[f - setup.first] = -1;
       }
     }

@@ -34,7 +34,7 @@ def _stepped(step: Step, t: np.ndarray) -> np.ndarray:
     return np.where(since > 0, step.shift_m + step.speed_ms * since, 0.0)
 
 
-def asked_rise(reading: Reading, flight: Flight, arc: np.ndarray) -> float:
+def gravity_rise(reading: Reading, flight: Flight, arc: np.ndarray) -> float:
     """Rise (m) of gravity's arc, taken as a flight's own rise is: from half-way between contact and flight."""
     a = flight.start - int(reading.poses.frames[0])
     before = reading.com[a - 1, 1] if flight.take_off_seen else arc[0, 1]

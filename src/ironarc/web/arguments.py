@@ -89,7 +89,7 @@ def motion_words() -> str:
     return " or ".join(known.word for known in FORMATS.values())
 
 
-def asked_frame(name: str) -> int | None:
+def frame_argument(name: str) -> int | None:
     """The frame an address asks for, or None for none. Raises EditError for what is no frame's number."""
     text = request.args.get(name, "").strip()
     if not text:
