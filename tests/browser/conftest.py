@@ -22,6 +22,7 @@ WINDOW = (1280, 800)
 DRAWN = 0.5  # of the pixels each way that a screen has: in software drawing takes most of the time of these tests
 MOVE_MS = 30  # that a move of the mouse takes; a quarter of a second, unless told
 LOOK_S = 10  # after which a wait looks whether a script has failed
+THUMB_PX = 16  # of a slider
 PATIENCE_S = 120  # a busy machine is no failure; a condition that never comes is
 # without a GPU, putting the page together in the GPU process costs a third of all the time of a test
 CHROMIUM = [
@@ -114,6 +115,48 @@ class Person:
             chain.move_by_offset(*step)
         chain.release().perform()
 
+    def slide(self, css: str, value: float) -> None:
+        """Drags a slider by its thumb to a value; the last step or two, less than a pixel, go by the arrow keys."""
+        slider = self.still(css)
+        low, high, now = (float(slider.get_property(name)) for name in ("min", "max", "value"))
+        run = slider.rect["width"] - THUMB_PX
+        from_middle = ((now - low) / (high - low) - 0.5) * run
+        self.hand().move_to_element_with_offset(slider, round(from_middle), 0).click_and_hold().move_by_offset(
+            round((value - now) / (high - low) * run), 0
+        ).release().perform()
+
+        def there() -> bool:
+            now = float(self.one(css).get_property("value"))
+            if now != value:
+                self.one(css).send_keys(Keys.ARROW_RIGHT if now < value else Keys.ARROW_LEFT)
+            return now == value
+
+        self.until(there)
+
+    def choose(self, css: str, words: str) -> None:
+        """Opens a list by the mouse and takes the entry of these words."""
+
+        def taken() -> bool:
+            listed = self.one(css)
+            entry = next(o for o in listed.find_elements(By.TAG_NAME, "option") if o.text.strip() == words)
+            if not entry.is_enabled():
+                return False
+            at, to = listed.get_property("selectedIndex"), entry.get_property("index")
+            self.hand().click(listed).perform()
+            step = Keys.ARROW_DOWN if to > at else Keys.ARROW_UP
+            self.hand().send_keys(step * abs(to - at), Keys.ENTER).perform()
+            return True
+
+        self.until(taken)
+
+    def drop(self, css: str, file: Path) -> None:
+        """Drops a file from outside the browser on an element."""
+        box = self.still(css).rect
+        at = {"x": box["x"] + box["width"] / 2, "y": box["y"] + box["height"] / 2}
+        data = {"items": [], "files": [str(file)], "dragOperationsMask": 1}
+        for kind in ("dragEnter", "dragOver", "drop"):
+            self.driver.execute_cdp_cmd("Input.dispatchDragEvent", {"type": kind, **at, "data": data})
+
     def press(self, *keys: str) -> None:
         self.hand().send_keys(*keys).perform()
 
@@ -164,11 +207,7 @@ class Person:
 
     def complaints(self) -> list[str]:
         """What the browser's console complains about, but for answers that were meant to be refusals."""
-        return [
-            e["message"]
-            for e in self.console()
-            if e["level"] == "SEVERE" and " 422 " not in e["message"]
-        ]
+        return [e["message"] for e in self.console() if e["level"] == "SEVERE" and " 422 " not in e["message"]]
 
 
 @pytest.fixture(scope="session")

@@ -32,11 +32,6 @@ def at_of(shot, part: str, frame: int) -> np.ndarray:
     return poses.position[0, grip.joint] + rotation.rotate(poses.rotation[0, grip.joint], grip.at_m)
 
 
-SLIDE = """const slide = document.querySelector('[data-form=between] [name=slide]');
-slide.value = arguments[0];
-slide.dispatchEvent(new Event('input', { bubbles: true }));"""
-
-
 class Blocker:
     """What a person does in Block."""
 
@@ -242,7 +237,7 @@ def test_room_is_made_and_a_breakdown_favours_one_side(person, block, session, h
     person.type_frame(66)
     block.tab("pose")
     block.take("head")
-    person.driver.execute_script(SLIDE, 75)
+    person.slide("[data-form=between] [name=slide]", 75)
     person.until(lambda: person.one('[data-form="between"] [name=share]').get_property("value") == "75")
     a, b = (int(person.one(f'[data-form="between"] [name={n}]').get_property("value")) for n in ("a", "b"))
     assert a < 66 < b

@@ -26,10 +26,7 @@ def try_by_height(person) -> None:
     person.click(f"{FINDINGS} [data-action='try']")
     person.sees("#trying-cost", "12 frames in place of 16")
     person.until(lambda: person.all("#trying-options [name='hang']"))
-    person.driver.execute_script(
-        "const s = document.querySelector('#trying-options [name=hang]'); s.value = 16;"
-        "s.dispatchEvent(new Event('input', { bubbles: true }))"
-    )
+    person.slide("#trying-options [name='hang']", 16)
     person.sees("#trying-cost", "the rise goes from 27 to 51 cm")
 
 
@@ -66,16 +63,9 @@ def test_a_bad_file_gets_a_sentence_and_no_shot(person, tmp_path):
 
 def test_a_file_dropped_on_the_page_is_brought_in(person, hop_file):
     person.go()
-    # a drag from the desktop can't be made from here: the same events, with a file, as a browser makes them
-    person.driver.execute_script(
-        """const data = new DataTransfer();
-        data.items.add(new File([arguments[0]], "dropped.bvh"));
-        for (const kind of ["dragenter", "dragover", "drop"])
-          window.dispatchEvent(new DragEvent(kind, { dataTransfer: data, bubbles: true, cancelable: true }));""",
-        hop_file.read_text(),
-    )
+    person.drop("body", hop_file)
     person.until(lambda: "/shots/" in person.driver.current_url)
-    assert person.sees("#shot-name", "dropped")
+    assert person.sees("#shot-name", hop_file.stem)
 
 
 def test_playing_keeps_to_the_clock_and_says_the_rate(person, hop):

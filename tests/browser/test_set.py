@@ -8,7 +8,6 @@ import pytest
 from PIL import Image
 from selenium.webdriver import ActionChains
 from selenium.webdriver.common.keys import Keys
-from selenium.webdriver.support.ui import Select
 
 from ironarc.core import edits
 from ironarc.core.exchange.stock import stock_performer
@@ -107,9 +106,9 @@ def test_a_second_performer_joins_and_is_lined_up_and_undone(person, hop, sessio
     made(person, lambda: person.click("[data-set='add-stock'][data-member='tansy'][data-pose='standing']"))
     person.until(lambda: person.one("#picked").get_attribute("data-picked") == "performer2")
     assert person.sees("#picked", "1.66 m · 58 kg · 0.92 of Bram Okoro")
-    Select(person.one("#line-point")).select_by_visible_text("RightHand")
-    Select(person.one("#line-other-point")).select_by_visible_text("UpperChest")
-    Select(person.one("#line-how")).select_by_visible_text("moving freely")
+    person.choose("#line-point", "RightHand")
+    person.choose("#line-other-point", "UpperChest")
+    person.choose("#line-how", "moving freely")
     made(person, lambda: person.click("[data-set='line-up']"))
     shot = stored(session, hop)
     hand, chest = (
@@ -138,7 +137,7 @@ def test_a_performer_comes_from_a_file_and_another_is_chosen_to_be_read(person, 
     assert person.sees("#who option", "guest")
     person.click("[data-step-link=read]")
     assert person.sees("#panel", "Spin")
-    Select(person.one("#who")).select_by_visible_text("Bram Okoro")
+    person.choose("#who", "Bram Okoro")
     assert person.sees("#panel", "Hangs 16 frames (0.67 s)")
     bad = tmp_path / "bad.bvh"
     bad.write_text("HIERARCHY\nnonsense")
@@ -220,7 +219,7 @@ def test_range_numbering_gravity_floor_and_notes(person, hop, session):
     assert person.sees("#shot-facts", "1001–1072")
     made(person, lambda: put(person, "#range-last", "1060"))
     assert person.sees("#shot-facts", "1001–1060")
-    made(person, lambda: Select(person.one("#world")).select_by_visible_text("Moon"))
+    made(person, lambda: person.choose("#world", "Moon"))
     made(person, lambda: put(person, "#floor", "2"))
     made(person, lambda: put(person, "#notes", "Lower, please."))
     shot = stored(session, hop)
@@ -383,7 +382,7 @@ def test_props_are_added_set_and_hidden_by_keyboard_too(person, hop, session):
 
 def test_playing_slowly_and_holding_on_twos_leave_the_motion_alone(person, hop):
     person.open_shot(hop)
-    Select(person.one("#speed")).select_by_visible_text("quarter speed")
+    person.choose("#speed", "quarter speed")
     person.one(".stage-canvas").click()
     person.press(" ")
     person.until(lambda: "quarter speed" in person.texts("#meter")[0] and "drawn" in person.texts("#meter")[0])
@@ -391,7 +390,7 @@ def test_playing_slowly_and_holding_on_twos_leave_the_motion_alone(person, hop):
     assert frames % 72 == pytest.approx(time_ms / 1000 * 6, abs=4)
     person.press(" ")
     person.sees("#meter", "stopped")
-    Select(person.one("#hold")).select_by_visible_text("on twos")
+    person.choose("#hold", "on twos")
     pictures, rows = [], slice(int(60 * DRAWN), int(330 * DRAWN))  # between the words at the top and the ruler
     for frame in (37, 38, 39):
         person.type_frame(frame)

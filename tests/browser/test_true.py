@@ -55,10 +55,7 @@ def test_a_way_is_chosen_met_half_way_taken_weighed_and_opened_again(person, ses
     person.sees("#trying-cost", "12 frames in place of 16")
     person.sees("#trying-list .is-settled", "Hang time")
     # half-way, by its slider
-    slide = person.one("#trying-options [name='hang']")
-    person.driver.execute_script(
-        "arguments[0].value = 14; arguments[0].dispatchEvent(new Event('input', { bubbles: true }))", slide
-    )
+    person.slide("#trying-options [name='hang']", 14)
     person.sees("#trying-cost", "14 frames in place of 16")
     taken(person)
     assert [f.hang_frames for f in read_shot(stands(session, hop)).flights] == [14]
@@ -72,10 +69,7 @@ def test_a_way_is_chosen_met_half_way_taken_weighed_and_opened_again(person, ses
     person.click("[data-layer] [data-true='again']")
     tried(person)
     person.sees(TRYING, "made anew")
-    person.driver.execute_script(
-        "const s = document.querySelector('#trying-options [name=hang]'); s.value = 12;"
-        "s.dispatchEvent(new Event('input', { bubbles: true }))"
-    )
+    person.slide("#trying-options [name='hang']", 12)
     person.sees("#trying-cost", "12 frames in place of 16")
     taken(person)
     assert [f.hang_frames for f in read_shot(stands(session, hop)).flights] == [12]

@@ -55,7 +55,7 @@ def test_a_bar_is_dragged_to_another_mass(person, hop, session):
 
 def test_a_build_to_begin_with_shows_its_numbers_and_a_slider_mixes_the_tables(person, hop, session):
     person.open_shot(hop, "?step=weigh")
-    made(person, lambda: Select(person.one("#preset")).select_by_visible_text("heavy trunk"))
+    made(person, lambda: person.choose("#preset", "heavy trunk"))
     assert person.sees("#panel", "trunk × 1.22")
     made(person, lambda: person.one("#female").send_keys(Keys.ARROW_RIGHT))
     assert stored(session, hop).performer.weighing.female == 0.01
@@ -75,7 +75,7 @@ def test_a_row_lights_the_part_and_a_part_lights_its_row(person, hop):
 
 def test_a_load_is_taken_up_and_put_down_and_moves_the_center_of_gravity(person, hop, session):
     person.open_shot(hop, "?step=weigh&frame=10")
-    Select(person.one("#grip")).select_by_visible_text("both hands")
+    person.choose("#grip", "both hands")
     made(person, lambda: person.click("[data-weigh=add-load]"))
     assert person.sees("#panel", "Moves the center of gravity by up to")
     assert person.all("#lanes .strap")
@@ -123,7 +123,7 @@ def test_what_is_shown_stays_with_the_shot_and_a_joint_is_settled(person, sessio
     person.open_shot(gull, "?step=weigh")
     assert person.sees("#panel", "Not understood")
     made(person, lambda: person.click("[data-display=parts]"))
-    made(person, lambda: Select(person.one("[data-display=path_of]")).select_by_visible_text("Lamp"))
+    made(person, lambda: person.choose("[data-display=path_of]", "Lamp"))
     display = stored(session, gull).display
     assert (display.parts, display.path_of) == (True, "Lamp")
     strut = ".weigh-row[data-joint=LeftStrut]"
@@ -133,6 +133,6 @@ def test_what_is_shown_stays_with_the_shot_and_a_joint_is_settled(person, sessio
     assert dict(stored(session, gull).performer.weighing.girths)["LeftStrut"] == 0.2
     row = ".weigh-row[data-joint=Rudder]"
     person.click(f"{row} summary")
-    made(person, lambda: Select(person.one(f"{row} [data-weigh-change=assign]")).select_by_value("none"))
+    made(person, lambda: person.choose(f"{row} [data-weigh-change=assign]", "nothing"))
     person.until(lambda: not person.all(row))
     assert person.complaints() == []

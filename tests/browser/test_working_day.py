@@ -27,19 +27,6 @@ for (const e of document.querySelectorAll('header *, #trestle .border-b *, #stag
   if (e.matches('button') && e.scrollWidth > e.clientWidth + 1) out.push('narrow: ' + (e.id || e.textContent.trim()));
 }
 return out;"""
-DROP = """const [name, text] = arguments, given = new DataTransfer();
-given.items.add(new File([text], name));
-for (const kind of ['dragenter', 'dragover', 'drop']) {
-  const event = new DragEvent(kind, { bubbles: true, cancelable: true, dataTransfer: given });
-  document.getElementById('stage').dispatchEvent(event);
-}"""
-
-
-USED_BY_MOUSE = """const [css, value] = arguments, list = document.querySelector(css);
-list.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true }));
-list.focus();
-list.value = value;
-list.dispatchEvent(new Event('change', { bubbles: true }));"""
 
 
 def resize(person, width: int, height: int) -> None:
@@ -151,8 +138,8 @@ def test_space_plays_after_any_use_of_the_mouse(person, hop, css):
 
 def test_keys_work_after_a_list_was_used_and_a_button_reached_by_tab_keeps_its_own(person, hop):
     person.open_shot(hop)
-    # as a mouse uses a list: it is pressed, and an entry of its own window is chosen
-    person.driver.execute_script(USED_BY_MOUSE, "#speed", "0.5")
+    person.choose("#speed", "half speed")
+    assert person.one("#speed").get_property("value") == "0.5"
     person.press(" ")
     person.until(lambda: playing(person))
     person.press(" ")
@@ -193,10 +180,7 @@ def test_enter_sets_a_mark_on_the_picture_that_is_seen(person, with_reference):
     seen = person.one(".ref-panel").get_attribute("data-own")
     assert person.until(lambda: person.one(f"[data-own='{seen}'][data-word='hands low']"))
     # held on threes, the picture behind the playhead is the one that is marked
-    person.driver.execute_script(
-        "const h = document.getElementById('hold'); h.value = '3';"
-        "h.dispatchEvent(new Event('change', { bubbles: true }))"
-    )
+    person.choose("#hold", "on threes")
     person.type_frame(45)
     held = person.until(lambda: person.one(".ref-panel").get_attribute("data-own"))
     person.one("#mark-word").send_keys("held")
@@ -215,14 +199,16 @@ def test_typing_into_what_is_locked_says_so(person, hop):
     edited(person, lambda: person.click(".is-picked [data-set='lock']"))
 
 
-def test_a_file_dropped_on_the_bench_is_taken_or_refused_and_the_page_stays(person, hop, hop_text):
+def test_a_file_dropped_on_the_bench_is_taken_or_refused_and_the_page_stays(person, hop, hop_text, tmp_path):
     person.open_shot(hop)
     where = person.driver.current_url
-    person.driver.execute_script(DROP, "notes.txt", "words")
+    for name, words in (("notes.txt", "words"), ("broken.bvh", "words"), ("second.bvh", hop_text)):
+        (tmp_path / name).write_text(words)
+    person.drop("#stage", tmp_path / "notes.txt")
     assert person.sees("#bench-message", "notes.txt can't be brought in here")
-    person.driver.execute_script(DROP, "broken.bvh", "words")
+    person.drop("#stage", tmp_path / "broken.bvh")
     assert person.sees("#bench-message", "broken.bvh could not be read")
-    edited(person, lambda: person.driver.execute_script(DROP, "second.bvh", hop_text))
+    edited(person, lambda: person.drop("#stage", tmp_path / "second.bvh"))
     assert person.driver.current_url.split("?")[0] == where.split("?")[0]
     assert person.sees("#sheet", "second")
 
@@ -243,24 +229,15 @@ def test_a_second_performer_stands_beside_the_first_and_two_points_are_lined_up(
     assert ((first - second)[0, [0, 2]] ** 2).sum() ** 0.5 > 0.6
     person.open_shot(two, "?step=set&pick=performer2&frame=40")
     assert box(person, "[data-set='line-up']")[3] < WINDOW[1]
-    choose(person, "line-point", "Head, its tip")
-    choose(person, "line-other-point", "LeftHand, its tip")
-    choose(person, "line-how", "moving freely")
+    person.choose("#line-point", "Head, its tip")
+    person.choose("#line-other-point", "LeftHand, its tip")
+    person.choose("#line-how", "moving freely")
     person.until(lambda: "cm apart" in person.one("#line-gap").text)
     assert person.sees(".stage-labels", "cm")
     edited(person, lambda: person.click("[data-set='line-up']"))
     person.until(lambda: person.one("#line-gap").text == "they meet")
     chosen = [person.one(f"#{i}").get_property("value") for i in ("line-point", "line-other-point", "line-how")]
     assert chosen == ["Head, its tip", "LeftHand, its tip", "freely"]
-
-
-def choose(person, field: str, words: str) -> None:
-    def pick() -> bool:
-        options = person.one(f"#{field}").find_elements(By.TAG_NAME, "option")
-        next(o for o in options if o.text == words and o.is_enabled()).click()
-        return True
-
-    person.until(pick)
 
 
 def test_a_prop_is_put_under_the_feet(person, hop):

@@ -60,6 +60,7 @@ SETTINGS = {
     "hang_errors": Setting(2.0, "standard errors", "implied g must be off by more than this to be graded"),
     "spin_floor": Setting(9.0, "kg·m²/s", "unsteadiness below this is not graded; for 75 kg and 1.75 m"),
     "friction": Setting(0.8, "share of the push", "that a contact can give along a surface before it slips"),
+    "phantom_kept": Setting(0.10, "s", "that a force from nowhere must last to be told; a frame of it is noise"),
     "believed_height_min": Setting(1.2, "m", "a figure is believed to be from this tall"),
     "believed_height_max": Setting(2.6, "m", "to this tall"),
 }

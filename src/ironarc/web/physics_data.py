@@ -5,7 +5,7 @@ import numpy as np
 from ironarc.core.reading import Reading
 from ironarc.core.reading.balance import read_balance
 from ironarc.core.reading.faults import SLIDE, contact_faults
-from ironarc.core.reading.forces import kept_up, read_forces
+from ironarc.core.reading.forces import kept_frames, kept_up, read_forces
 from ironarc.core.reading.skin import parts_of
 from ironarc.core.reading.spin import read_spin_parts
 from ironarc.core.reading.thrown import read_thrown
@@ -23,8 +23,7 @@ def physics_data(reading: Reading) -> dict:
     # a frame of it is noise; what lasts is drawn
     # a hand that holds on may pull: where the plumb falls says nothing then
     free = ~balance.pulls
-    window = max(2, int(np.ceil(0.1 / reading.poses.dt - 1e-9)))
-    lasts = told & (kept_up(forces.size, window) > LEAST_PHANTOM_BW)
+    lasts = told & (kept_up(forces.size, kept_frames(reading.poses.dt)) > LEAST_PHANTOM_BW)
     return {
         "hulls": [_hull(hull) if on else None for hull, on in zip(balance.hull, free, strict=True)],
         "marks": _marks(reading),

@@ -2,6 +2,7 @@
 
 import numpy as np
 
+from ironarc.core.judging.grades import GRADES
 from ironarc.core.reading import Reading
 
 _WORDS = ("first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth")
@@ -15,7 +16,7 @@ def compared(reading: Reading) -> list[str]:
         first = flights[0]
         error = 2 * float(np.hypot(first.implied_g_se, flight.implied_g_se))
         gap = flight.implied_g - first.implied_g
-        if abs(gap) > max(error, 0.12 * reading.g):
+        if abs(gap) > max(error, GRADES["hang"].strained * reading.g):
             out.append(
                 f"The {word} flight is in {'lighter' if gap < 0 else 'heavier'} gravity than the first: "
                 f"{flight.implied_g:.1f} against {first.implied_g:.1f} m/s²."

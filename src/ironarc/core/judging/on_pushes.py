@@ -7,6 +7,8 @@ from ironarc.core.judging.finding import Case, Finding, cm
 from ironarc.core.judging.on_flights import can_judge
 from ironarc.core.reading.impact import Push, enough_depth, needed_bw, read_pushes
 
+AT_ONCE = 1.3  # times what the whole depth asks for, from which much of the speed came or went in one frame
+
 
 def raised_of(case: Case, kind: str, at_take_off: bool) -> Iterator[Finding]:
     """The mean push of every take-off, or of every landing, over the depth it has."""
@@ -20,7 +22,7 @@ def _says(case: Case, push: Push, kind: str) -> str:
     _, limit = case.graded(kind, push.mean_bw)
     enough = cm(enough_depth(push.speed_ms, case.limits[kind].strained, case.reading.g))
     # more than its whole depth asks for: much of the speed comes or goes within one frame
-    sudden = push.mean_bw > 1.3 * needed_bw(push.speed_ms, push.depth_m, case.reading.g)
+    sudden = push.mean_bw > AT_ONCE * needed_bw(push.speed_ms, push.depth_m, case.reading.g)
     force = f"{push.mean_bw:.0f} body weights" if push.mean_bw < 30 else "more than 30 body weights"
     over = f"{cm(push.depth_m)}{', most of it at once' if sudden else ''}"
     if push.at_take_off:

@@ -15,6 +15,7 @@ from ironarc.core.scene.props import Prop
 from ironarc.core.settings import SETTINGS
 
 FLOOR = "floor"
+ON_FLOOR_M = 0.05  # a prop whose foot is no higher stands on the floor
 
 
 @dataclass(frozen=True)
@@ -86,7 +87,11 @@ def _prop_surface(
 
 def stands(prop: Prop, floor: Floor) -> bool:
     """Whether a prop rests upright with its foot on the floor or under it: nothing gets out of it that way."""
-    return not prop.is_keyed and prop.turn_rad[1:] == (0.0, 0.0) and float(floor.clearance(np.array(prop.at_m))) < 0.05
+    return (
+        not prop.is_keyed
+        and prop.turn_rad[1:] == (0.0, 0.0)
+        and float(floor.clearance(np.array(prop.at_m))) < ON_FLOOR_M
+    )
 
 
 def way_out(prop: Prop, own: np.ndarray, on_floor: bool, step: float = 1e-4) -> np.ndarray:

@@ -14,6 +14,7 @@ HALF_WIDTH_S = 0.06
 MIN_HALF_WIDTH = 2
 QUADRATIC, CUBIC = 2, 3
 CUBIC_UP_TO_FPS = 30.5
+QUIET_SHARE = 0.2  # of the frames of each joint, the quietest, that tell noise
 NOISY_RAD, NOISY_FAST_RAD = np.radians(0.018), np.radians(0.005)  # a capture's scatter, below and above 45 fps
 EXACT_RAD = np.radians(0.02)  # joints' scatter about a 7-frame cubic: captured motion shows more, exact motion less
 
@@ -81,7 +82,7 @@ def is_captured(local: np.ndarray, dt: float) -> bool:
     scatter = scatter[:, scatter.max(axis=0) > 1e-9]
     if not scatter.size:
         return False
-    return bool(np.quantile(scatter, 0.2) > (NOISY_RAD if dt > 1 / 45 else NOISY_FAST_RAD))
+    return bool(np.quantile(scatter, QUIET_SHARE) > (NOISY_RAD if dt > 1 / 45 else NOISY_FAST_RAD))
 
 
 @lru_cache(maxsize=16)

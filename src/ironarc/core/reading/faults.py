@@ -22,6 +22,11 @@ KEPT_S = 0.12  # that a depth or a gap must last to be one
 STEADY_S = 0.15  # to either side, over which the load of a part is taken
 PLANTED_BW = 0.15  # a foot that bears less is drawn along, not planted
 SOFT = 0.35  # of its half-width that a round part gives way where it lies
+THROUGH_SOFT = 0.3  # of its half-depth that a part gives way where another one presses into it
+TWIN, TWIN_FRAMES = 1 / 3, 0.5  # of the larger fault, and of its frames, from which left and right are one fault
+ON_BALL = 0.5  # of what a foot on its ball turns and drags as it pushes that counts as a slide
+STILL_SHARE = 0.05  # of a slide's way at either end that is left out of its frames
+JOINT_SHARE = 0.1  # of a bone at either end that is its joint, where parts overlap by nature
 
 
 @dataclass(frozen=True)
@@ -73,7 +78,7 @@ def _together(found: list[ContactFault]) -> list[ContactFault]:
             (
                 i for i, f in enumerate(out)
                 if other and (f.kind, f.surface, f.what) == (fault.kind, fault.surface, f"{other} {part}")
-                and fault.value_m > f.value_m / 3 and _shared(f, fault) > 0.5
+                and fault.value_m > TWIN * f.value_m and _shared(f, fault) > TWIN_FRAMES
             ),
             None,
         )  # fmt: skip
@@ -130,7 +135,7 @@ def _slides(reading: Reading) -> list[ContactFault]:
             heels = [i for i in points if skin.points[i].point == "heel"]
             if heels:
                 up = near.away[:-1, heels].min(axis=1) > SETTINGS["contact_rest"].value * reading.size
-                step = np.where(up[:, None], 0.5 * step, step)
+                step = np.where(up[:, None], ON_BALL * step, step)
             # where a contact begins or ends the point is on its way: half a frame of that is no slide
             for a, b in runs(both.any(axis=1)):
                 if b - a < 3:
@@ -168,8 +173,8 @@ def _moving(path: np.ndarray, low: int, high: int) -> Span:
     total = way[-1]
     if total < 1e-9:
         return low, high
-    begins = low + int(np.argmax(way > 0.05 * total))
-    ends = low + int(np.argmax(way >= 0.95 * total))
+    begins = low + int(np.argmax(way > STILL_SHARE * total))
+    ends = low + int(np.argmax(way >= (1 - STILL_SHARE) * total))
     return max(begins - 1, low), ends
 
 
@@ -237,7 +242,7 @@ def _hovers(reading: Reading) -> list[ContactFault]:
     lowest = away.argmin(axis=1)
     which = np.stack([s.away for s in reading.surfaces.values()]).argmin(axis=0)[rows, lowest]
     gap = np.where(reading.footing.air, 0.0, away[rows, lowest])
-    still = speed[which, rows, lowest] < 0.35 * reading.size
+    still = speed[which, rows, lowest] < SETTINGS["hover_still"].value * reading.size
     gap = np.where(np.isfinite(gap) & still, np.maximum(gap, 0.0), 0.0)
     if reading.said is not None:
         gap = np.where(reading.said.borne, 0.0, gap)
@@ -292,10 +297,10 @@ def _self_passes(reading: Reading, window: int) -> list[ContactFault]:
             off = own - part.start_m - share[:, None] * axis
             across = off @ part.across.T / [part.half_width_m, part.half_depth_m]
             inside = 1 - np.linalg.norm(across, axis=1)
-            within = (share > 0.1) & (share < 0.9)
+            within = (share > JOINT_SHARE) & (share < 1 - JOINT_SHARE)
             thin = min(part.half_width_m, part.half_depth_m)
             depth[near] = np.maximum(depth[near], np.where(within, inside, 0.0) * thin)
-        give = 0.3 * min(p.half_depth_m for p in solid) if solid else 0.0
+        give = THROUGH_SOFT * min(p.half_depth_m for p in solid) if solid else 0.0
         name = {"palm": "hand", "ball": "foot", "toe": "foot"}.get(point.point, point.point)
         out += _kept(reading, THROUGH, np.maximum(depth - give, 0.0), window, f"{point.side} {name}", "")
     return out

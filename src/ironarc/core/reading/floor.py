@@ -7,6 +7,8 @@ import numpy as np
 from ironarc.core.reading.skin import SkinTrack
 from ironarc.core.settings import SETTINGS
 
+LOWEST_PERCENT = 5  # of all frames that lie under the floor where it is not seen
+AT_ZERO_BANDS = 1.5  # bands of one level either side of 0 that count as at 0
 MEASURED, AT_ZERO, UNSEEN, SET = "measured", "at zero", "unseen", "set"
 
 
@@ -54,7 +56,8 @@ def estimate_floor(track: SkinTrack, size: float, tilted: bool = False) -> Floor
         under = float(lowest.min())
         # nothing rests: what flies throughout flies over 0, unless it would be under it
         return Floor(
-            0.0 if under > -SETTINGS["contact_hold"].value * size else float(np.percentile(lowest, 5)), how=UNSEEN
+            0.0 if under > -SETTINGS["contact_hold"].value * size else float(np.percentile(lowest, LOWEST_PERCENT)),
+            how=UNSEEN,
         )
     band = SETTINGS["floor_band"].value * size
     # sorted: the frames within the band of each height lie between two places
@@ -62,7 +65,7 @@ def estimate_floor(track: SkinTrack, size: float, tilted: bool = False) -> Floor
     best = rest[within >= within.max()]
     mode = float(best[len(best) // 2])  # one of them: two levels may be as common, and neither lies between
     mode = float(np.median(rest[np.abs(rest - mode) < band]))
-    at_zero = int((np.abs(rest) < 1.5 * band).sum())
+    at_zero = int((np.abs(rest) < AT_ZERO_BANDS * band).sum())
     far = abs(mode) > SETTINGS["floor_far"].value * size
     share = SETTINGS["floor_far_share" if far else "floor_zero_share"].value
     if abs(mode) > 2 * band and at_zero >= max(3, share * within.max()):

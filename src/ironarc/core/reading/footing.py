@@ -13,6 +13,8 @@ from ironarc.core.reading.flight_search import Search
 from ironarc.core.reading.spans import Span
 from ironarc.core.settings import SETTINGS
 
+AS_LOW = 0.5  # of the height a point rests from, within which all that lies near the lowest bears with it
+
 
 @dataclass(frozen=True)
 class Footing:
@@ -52,6 +54,6 @@ def find_footing(
     alone = ~air & ~on.any(axis=1)
     on[alone, search.nearest[alone]] = True
     # where nothing rests the body stands on what is lowest, with all of it that lies as low
-    level = clearance < search.least[:, None] + 0.5 * SETTINGS["contact_rest"].value * size
+    level = clearance < search.least[:, None] + AS_LOW * SETTINGS["contact_rest"].value * size
     on |= level & alone[:, None] & (speed < SETTINGS["contact_fast"].value * size)
     return Footing(tuple(flights), tuple(hovers), on, air, ~air & ~search.borne)

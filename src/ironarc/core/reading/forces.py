@@ -150,6 +150,11 @@ def _columns(arms: np.ndarray, normal: np.ndarray) -> np.ndarray:
     return np.concatenate([force, torque], axis=-1).reshape(len(arms), 4 * arms.shape[1], 6)
 
 
+def kept_frames(dt: float) -> int:
+    """Frames that a force from nowhere must last to be told."""
+    return max(2, int(np.ceil(SETTINGS["phantom_kept"].value / dt - 1e-9)))
+
+
 def kept_up(size: np.ndarray, frames: int) -> np.ndarray:
     """(frames,) the most that is kept up over some window of `frames` frames around each frame."""
     if len(size) < frames:

@@ -10,6 +10,9 @@ from ironarc.core.reading.read import Reading
 
 LEAST_DEPTH_M = 0.01  # a depth less than this is the width of a frame, not a push
 SUDDEN_DEPTH_M = 0.005  # what a body that stops dead gives way by all the same: skin, shoe and floor
+TURNING_M = 0.004  # the center of gravity turns round where it comes back by more than this
+SUDDEN_MS, SUDDEN_SHARE = 0.8, 0.5  # slower than both, absolutely and of the flight's own speed, no stop is sudden
+STANDS_S, STANDS_M = 0.12, 0.005  # a body stands that keeps its height to within so much for so long
 SEEN_DOWN_M = 0.03  # a wind-up that lowers the body by less is hardly seen
 
 
@@ -71,7 +74,7 @@ def _push(reading: Reading, flight: Flight, at: np.ndarray, first: int, take_off
     edge = flight.take_off_ms[1] if take_off else flight.landing_ms[1]
     speed = float(max(edge if take_off else -edge, 0.0))
     outside = at[0] + (1 if take_off else -1)
-    low = _turning(y[at], 0.004 * reading.size)
+    low = _turning(y[at], TURNING_M * reading.size)
     # take-off and landing lie between the last frame of contact and the first without
     depth = max(float((y[at[0]] + y[outside]) / 2 - y[at[low]]), 0.0)
     seen = low + 1 < len(at)
@@ -88,7 +91,7 @@ def _push(reading: Reading, flight: Flight, at: np.ndarray, first: int, take_off
     span = at[: low + 1]
     peak = float(np.linalg.norm(reading.ask(read_forces).grf[span], axis=1).max(initial=0.0))
     rest = y[at[low:]]
-    turn = _turning(-rest, 0.004 * reading.size)
+    turn = _turning(-rest, TURNING_M * reading.size)
     back = float(rest[turn] - rest[0])
     return Push(
         flight, take_off, int(span.min()) + first, int(span.max()) + first, speed, depth, mean, peak,
@@ -104,13 +107,15 @@ def _sudden(y: np.ndarray, low: int, speed: float, dt: float, g: float, size: fl
     speed that is there in one frame and gone in the next has no depth at all.
     """
     drop = (y[:-1] - y[1:]) / dt
-    still_for = max(3, int(np.ceil(0.12 / dt)))
+    still_for = max(3, int(np.ceil(STANDS_S / dt)))
     most = 1.0
     for j in range(min(low, len(drop))):
-        if drop[j] < max(0.8 * np.sqrt(size), 0.5 * speed):
+        if drop[j] < max(SUDDEN_MS * np.sqrt(size), SUDDEN_SHARE * speed):
             continue
         after = y[j + 1 : j + 4 + still_for]
-        stands = any(len(after[k:]) >= still_for and np.ptp(after[k : k + still_for]) < 0.005 * size for k in range(3))
+        stands = any(
+            len(after[k:]) >= still_for and np.ptp(after[k : k + still_for]) < STANDS_M * size for k in range(3)
+        )
         depth = (y[j + 1] if stands else y[j]) - y[low]
         most = max(most, 1 + drop[j] ** 2 / (2 * g * max(depth, SUDDEN_DEPTH_M * size)))
     return float(most)

@@ -9,6 +9,9 @@ from ironarc.core.figure.skeleton import SIDES, Chain
 from ironarc.core.reading.read import Reading
 
 BENT_RAD = np.radians(20.0)  # an elbow bent by more shows which way it bends
+OUTSTANDING = 6  # times as fast as all around it an interval is a jump, not a fast motion
+COMES_BACK = 0.5  # of the smaller turn, below which the pose after is the one before: a pop
+NO_BONE = 0.02  # of the longest offset, below which a joint lies on its parent
 STILL_RAD = np.radians(0.02)  # a joint that turns less from frame to frame is held
 
 
@@ -86,7 +89,7 @@ def _jumps(local: np.ndarray, dt: float, step: int, touch: np.ndarray) -> np.nda
     padded = np.concatenate([far, rate, far])
     before, after = padded[1:-3], padded[3:-1]
     beyond = np.maximum(padded[:-4], padded[4:])
-    single = (rate > 6 * np.maximum(np.maximum(before, after), beyond)) & ~(touch[:-1] | touch[1:])[:, None]
+    single = (rate > OUTSTANDING * np.maximum(np.maximum(before, after), beyond)) & ~(touch[:-1] | touch[1:])[:, None]
     out[step::step][: len(rate)] = np.where(single, rate, 0.0)
     middle = out[step::step][: len(rate) - 1]
     np.maximum(middle, _popped(seen, dt * step), out=middle)
@@ -105,7 +108,7 @@ def _popped(local: np.ndarray, dt: float) -> np.ndarray:
     lesser = np.minimum(rate[:-1], rate[1:])
     still = np.zeros_like(rate[:1])
     around = np.maximum(np.concatenate([still, rate[:-2]]), np.concatenate([rate[2:], still]))
-    return np.where((back < 0.5 * lesser) & (lesser > 6 * around), lesser, 0.0)
+    return np.where((back < COMES_BACK * lesser) & (lesser > OUTSTANDING * around), lesser, 0.0)
 
 
 def _hinges(reading: Reading) -> list[Hinge]:
@@ -155,7 +158,7 @@ def _stretch(translation: np.ndarray, rig) -> np.ndarray:
     usual = np.median(length, axis=0)
     out = np.abs(length - usual) / np.maximum(usual, 1e-9)
     # a root goes where it likes, and a joint that lies on its parent has no bone to stretch
-    still = usual < 0.02 * max(float(usual.max(initial=0.0)), 1e-9)
+    still = usual < NO_BONE * max(float(usual.max(initial=0.0)), 1e-9)
     still[list(rig.roots)] = True
     out[:, still] = 0.0
     return out

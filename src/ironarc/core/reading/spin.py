@@ -11,6 +11,7 @@ from ironarc.core.reading.momentum import angle_increments, whole_inertia
 from ironarc.core.reading.read import Reading
 
 GROUPS = ("trunk and head", "left arm", "right arm", "left leg", "right leg", "other")
+LEAST_SHARE = 0.02  # of the whole spin, below which a part is not told
 LEAST_SPIN = 2.0  # kg·m²/s; less is no spin to speak of
 _GROUP_OF = {"upper arm": "arm", "forearm": "arm", "hand": "arm", "thigh": "leg", "shank": "leg", "foot": "leg"}
 
@@ -58,7 +59,7 @@ def carried_in(reading: Reading, flight: Flight) -> list[tuple[str, float]]:
         return []
     parts = reading.ask(read_spin_parts)
     share = parts.carried[_span(reading, flight)].mean(axis=0) @ mean / size**2
-    return [(name, float(s)) for name, s in zip(parts.names, share, strict=True) if abs(s) > 0.02]
+    return [(name, float(s)) for name, s in zip(parts.names, share, strict=True) if abs(s) > LEAST_SHARE]
 
 
 def inertia_in(reading: Reading, flight: Flight) -> tuple[float, float]:

@@ -16,6 +16,7 @@ import numpy as np
 
 from ironarc.core import effort, rotation
 from ironarc.core.errors import EditError
+from ironarc.core.settings import SETTINGS
 from ironarc.core.solve.banded import Pentadiagonal, Stencil
 from ironarc.core.solve.model import (
     Model,
@@ -29,7 +30,7 @@ from ironarc.core.solve.model import (
 )  # fmt: skip
 from ironarc.core.solve.task import EDGE, Bend, OnPass, Points, Solved, Task
 
-FRICTION = 0.8
+FRICTION = SETTINGS["friction"].value
 ARM_M = 0.5  # a torque of so many metres of body weight weighs as a force of one
 SMOOTH_S = 0.15  # changes quicker than this cost more than slow ones
 FORCE_BW, PIN_M, FLOOR_M, HINGE = 0.01, 0.002, 0.003, 0.02  # what each residual is held to

@@ -12,6 +12,8 @@ from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_stance import spans_of, stance_cause
 from ironarc.core.reading.balance import read_balance
 
+UPRIGHT = 0.3  # share of the pelvis's forward that lies level, below which a body faces no way
+
 GRADE = Grade(
     "Out of balance", 0.02, 0.06, "m",
     "A pose held for 0.25 s with its plumb outside the support area falls; captured stances stay inside.",
@@ -39,7 +41,7 @@ def _way(case: Case, at: int) -> str:
     fall = reading.ask(read_balance).fall[at]
     root = reading.poses.rig.roots[0]
     ahead = rotation.rotate(reading.poses.rotation[at, root], reading.body.anatomy.forward)[[0, 2]]
-    if not np.isfinite(fall).all() or np.linalg.norm(ahead) < 0.3:
+    if not np.isfinite(fall).all() or np.linalg.norm(ahead) < UPRIGHT:
         return "outside"
     ahead = ahead / np.linalg.norm(ahead)
     # seen from above with z ahead, x is on the left-hand side

@@ -11,10 +11,10 @@ from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_flights import cause_of
 from ironarc.core.judging.on_stance import stance_cause, tilted
 from ironarc.core.reading.faults import HOVER, contact_faults
-from ironarc.core.reading.forces import kept_up, read_forces
+from ironarc.core.reading.forces import kept_frames, kept_up, read_forces
 from ironarc.core.reading.spans import runs
 
-KEPT_S = 0.1
+MOSTLY = 0.7  # of a force that points down where it is told as a pull downwards
 
 GRADE = Grade(
     "Phantom force", 0.3, 0.8, "body weights",
@@ -27,7 +27,7 @@ def rule(case: Case) -> Iterator[Finding]:
     """Force that no contact can give, kept up for a tenth of a second; the sentence says which kind it is."""
     reading = case.reading
     forces = reading.ask(read_forces)
-    kept = kept_up(_size(case), _frames_kept(case))
+    kept = kept_up(_size(case), kept_frames(case.reading.poses.dt))
     limit = case.limits["phantom"].strained
     for a, b in runs(kept > limit):
         air = reading.footing.air[a:b]
@@ -40,10 +40,6 @@ def rule(case: Case) -> Iterator[Finding]:
 def _size(case: Case) -> np.ndarray:
     """(frames,) body weights that nothing gives, but for frames that a hover's own finding tells of."""
     return np.where(_hovering(case), 0.0, case.reading.ask(read_forces).size)
-
-
-def _frames_kept(case: Case) -> int:
-    return max(2, int(np.ceil(KEPT_S / case.reading.poses.dt - 1e-9)))
 
 
 def _hovering(case: Case) -> np.ndarray:
@@ -77,7 +73,7 @@ def _phantom(case: Case, forces, kept: np.ndarray, a: int, b: int) -> Iterator[F
     elif (tilt := tilted(case, a, b)) is not None:
         says = f"Leans on nothing: {amount} would have to hold it up."
         cause = stance_cause(*tilt)
-    elif up < -0.7 * most:
+    elif up < -MOSTLY * most:
         says = f"Pulled down by its own feet: {amount} for {frames(b - a)}. Feet push; they can't pull."
     elif level > abs(up):
         says = f"Glides: {amount} push it along with nothing that could; its contacts would slip."
@@ -95,7 +91,7 @@ def evidence(finding: Finding, case: Case) -> Evidence:
     i = at.start + int(np.argmax(size[at]))
     x, y, z = forces.phantom[i]
     numbers = [
-        ("Kept up for 0.1 s", f"{kept_up(size, _frames_kept(case))[at].max():.2f} body weights"),
+        ("Kept up for 0.1 s", f"{kept_up(size, kept_frames(case.reading.poses.dt))[at].max():.2f} body weights"),
         ("Upwards", f"{y:+.2f} body weights"),
         ("Sideways", f"{np.hypot(x, z):.2f} body weights"),
     ]

@@ -235,7 +235,7 @@ def _says(reading: Reading, flight: Flight, arc: np.ndarray, made: Led) -> str:
     ]
     speed = float((arc[1] - arc[0])[1] / reading.poses.dt + g * reading.poses.dt)
     if made.before and np.linalg.norm(made.jumps[0]) > 0.05 and speed > 0.3:
-        depth = enough_depth(speed, 4.5, g)
+        depth = enough_depth(speed, GRADES["push"].strained, g)
         out.append(
             f"It leaves at {speed:.1f} m/s: a push of {needed_bw(speed, 0.3, g):.1f} body weights over 30 cm, at "
             f"least {depth * 100:.0f} cm of depth."

@@ -5,12 +5,14 @@ export function nameInPlace(button, { name, keep }) {
   const field = document.createElement("input");
   Object.assign(field, { value: name, maxLength: 60, className: "field w-full min-w-0 font-semibold" });
   field.setAttribute("aria-label", "Name");
+  field.dataset.naming = "";
   let open = true;
   function close(kept) {
     if (!open) return;
     open = false;
     field.remove();
     button.hidden = false;
+    button.dispatchEvent(new Event("named", { bubbles: true }));
     const typed = field.value.trim();
     if (kept && typed && typed !== name) keep(typed);
   }

@@ -28,6 +28,15 @@ export function createPanel(root, state, setup, actions, drawn) {
 
   const controls = () => [...panel.querySelectorAll("input, select, textarea, button, summary, a[href]")];
 
+  // A name that is being typed where it stands is not thrown out: the panel is drawn anew once it is closed
+  let waits = false;
+  panel.addEventListener("htmx:beforeSwap", (event) => {
+    if (event.target !== panel || !panel.querySelector("[data-naming]")) return;
+    event.detail.shouldSwap = false;
+    waits = true;
+  });
+  panel.addEventListener("named", () => { if (waits) { waits = false; refresh(); } });
+
   // One after the other: what is asked for last is what stands
   let under = Promise.resolve();
   const refresh = () => (under = under.catch(() => {}).then(drawAnew));

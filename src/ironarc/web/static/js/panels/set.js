@@ -129,7 +129,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
   // A second click soon after the first renames; the row itself may have been drawn anew between the two
   let lastPressed = { id: null, at: 0 };
   async function pressRow(id, event) {
-    const again = event.detail > 0 && lastPressed.id === id && event.timeStamp - lastPressed.at < DOUBLE_CLICK_MS;
+    const again = lastPressed.id === id && (event.detail > 1 || (event.detail > 0 && event.timeStamp - lastPressed.at < DOUBLE_CLICK_MS));
     lastPressed = { id, at: event.timeStamp };
     if (!again) { actions.pick(id); return; }
     await actions.refreshPanel();
