@@ -4,7 +4,6 @@ import json
 
 import pytest
 from selenium.webdriver.common.keys import Keys
-from selenium.webdriver.support.ui import Select
 
 from ironarc.store import shots
 from tests.browser.test_set import FIND, made, put, settle, stored
@@ -133,6 +132,6 @@ def test_what_is_shown_stays_with_the_shot_and_a_joint_is_settled(person, sessio
     assert dict(stored(session, gull).performer.weighing.girths)["LeftStrut"] == 0.2
     row = ".weigh-row[data-joint=Rudder]"
     person.click(f"{row} summary")
-    made(person, lambda: person.choose(f"{row} [data-weigh-change=assign]", "nothing"))
+    made(person, lambda: person.choose(f"{row} [data-weigh-change=assign]", "nothing: no mass"))
     person.until(lambda: not person.all(row))
     assert person.complaints() == []
