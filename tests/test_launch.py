@@ -13,7 +13,7 @@ from sqlalchemy.orm import Session
 
 from bench.crash import crash
 from ironarc.store import shots
-from ironarc.store.cluster import OWNER, ROLE, free_port, port_is_free
+from ironarc.store.cluster import OWNER, ROLE, port_is_free
 from ironarc.store.database import connect
 from tests.starting import PATIENCE_S, Started, open_folder, until
 
@@ -35,6 +35,19 @@ def data_of_a_start():
         first.end()
         first.log.close()
         yield made / "data"
+
+
+@pytest.fixture(scope="module")
+def running(data_of_a_start):
+    """One that runs from such data, for tests that leave it as it is."""
+    with open_folder() as made:
+        subprocess.run(["cp", "-a", data_of_a_start, made / "data"], check=True)
+        iron = Started(made)
+        until(iron.is_ready)
+        until(iron.answers)
+        yield iron
+        iron.end()
+        iron.log.close()
 
 
 @pytest.fixture
@@ -71,17 +84,15 @@ def test_a_killed_database_is_started_again_and_a_closed_terminal_ends_all(start
     assert port_is_free(iron.port)
 
 
-def test_a_start_beside_a_running_one_names_the_process_that_is_in_its_way(start_again, folder):
-    iron = start_again()
-    until(iron.is_ready)
-    server = next(c for c in psutil.Process(iron.process.pid).children() if "python" in c.name())
-    second = start_again(IRONARC_PORT=str(iron.port), IRONARC_DB_PORT=str(iron.db_port))
+def test_a_start_beside_a_running_one_names_the_process_that_is_in_its_way(start, running):
+    server = next(c for c in psutil.Process(running.process.pid).children() if "python" in c.name())
+    second = start(IRONARC_PORT=str(running.port))
     assert second.process.wait(PATIENCE_S) == 1
-    assert f"Port {iron.port} is taken by the process {server.pid}" in second.said()
-    third = start_again(IRONARC_PORT=str(free_port()))
+    assert f"Port {running.port} is taken by the process {server.pid}" in second.said()
+    third = start(IRONARC_DATA=str(running.folder / "data"))
     assert third.process.wait(PATIENCE_S) == 1
-    assert f"running already from this folder, as process {iron.process.pid}" in third.said()
-    assert iron.answers()
+    assert f"running already from this folder, as process {running.process.pid}" in third.said()
+    assert running.answers()
 
 
 def test_a_server_does_not_outlive_the_launcher_that_was_killed(start_again):
@@ -135,16 +146,13 @@ def test_fresh_asks_first_and_leaves_nothing(start_again):
     engine.dispose()
 
 
-def test_what_root_starts_runs_as_another_account_or_says_why_not(start_again):
-    iron = start_again()
-    until(iron.is_ready)
-    until(iron.answers)
-    children = [child for child in psutil.Process(iron.process.pid).children() if "python" in child.name()]
+def test_what_root_starts_runs_as_another_account_or_says_why_not(running):
+    children = [child for child in psutil.Process(running.process.pid).children() if "python" in child.name()]
     accounts = {child.username() for child in children}
     if os.geteuid() != 0:
         assert accounts == {psutil.Process().username()}
     elif accounts == {"root"}:
-        assert "Server and worker run as root: the account postgres can't read" in iron.said()
+        assert "Server and worker run as root: the account postgres can't read" in running.said()
     else:
         assert accounts == {"postgres"}
 
@@ -167,16 +175,14 @@ def test_a_relative_data_folder_is_taken_from_where_one_stands(folder, monkeypat
     assert state_folder() == folder / "shots"
 
 
-def test_nobody_gets_in_without_the_password_and_the_role_can_do_no_more_than_it_needs(start_again):
-    iron = start_again()
-    until(iron.is_ready)
+def test_nobody_gets_in_without_the_password_and_the_role_can_do_no_more_than_it_needs(running):
     for role, database in ((ROLE, "ironarc"), (OWNER, "ironarc"), (OWNER, "postgres"), ("postgres", "postgres")):
-        engine = create_engine(f"postgresql+psycopg://{role}@127.0.0.1:{iron.db_port}/{database}")
+        engine = create_engine(f"postgresql+psycopg://{role}@127.0.0.1:{running.db_port}/{database}")
         with pytest.raises(OperationalError), engine.connect():
             pytest.fail(f"{role} got into {database}")
-    password = iron.cluster.data.parent / "database-password"
+    password = running.cluster.data.parent / "database-password"
     assert password.stat().st_mode & 0o077 == 0
-    engine = connect(iron.cluster.url)
+    engine = connect(running.cluster.url)
     with Session(engine) as session:
         rights = "SELECT rolsuper OR rolcreaterole OR rolcreatedb FROM pg_roles WHERE rolname = current_user"
         assert session.scalar(text(rights)) is False

@@ -1,5 +1,6 @@
 """A real server and a real browser. Every wait is for a condition; nothing sleeps."""
 
+import socket
 import tempfile
 import threading
 from contextlib import suppress
@@ -11,7 +12,7 @@ from selenium.common.exceptions import StaleElementReferenceException, TimeoutEx
 from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.support.ui import WebDriverWait
-from werkzeug.serving import make_server
+from werkzeug.serving import ThreadedWSGIServer
 
 from ironarc.store import shots
 from ironarc.store.cluster import free_port
@@ -218,11 +219,33 @@ def browser(tmp_path_factory):
     driver.quit()
 
 
+class Server(ThreadedWSGIServer):
+    """A server that is over when it is closed: its connections are ended and its threads waited for, so that none
+    answers for the one that follows on its port."""
+
+    daemon_threads = False
+
+    def __init__(self, *args, **more):
+        self.connections: list[socket.socket] = []
+        super().__init__(*args, **more)
+
+    def get_request(self):
+        connection, address = super().get_request()
+        self.connections.append(connection)
+        return connection, address
+
+    def server_close(self) -> None:
+        for connection in self.connections:
+            with suppress(OSError):
+                connection.shutdown(socket.SHUT_RDWR)
+        super().server_close()
+
+
 class Served:
     """The application on a port, which can be stopped and started again on the same data."""
 
-    def __init__(self, database_url: str):
-        self.database_url, self.port = database_url, free_port()
+    def __init__(self, database_url: str, port: int = 0):
+        self.database_url, self.port = database_url, port or free_port()
         self.start()
 
     @property
@@ -231,8 +254,7 @@ class Served:
 
     def start(self) -> None:
         self.app = create_app("test key", self.database_url)
-        self.server = make_server("127.0.0.1", self.port, self.app, threaded=True)
-        self.server.daemon_threads = True
+        self.server = Server("127.0.0.1", self.port, self.app)
         self.thread = threading.Thread(target=self.server.serve_forever, daemon=True)
         self.thread.start()
 
@@ -243,9 +265,15 @@ class Served:
         self.app.extensions["engine"].dispose()
 
 
+@pytest.fixture(scope="session")
+def port():
+    """One for all tests, so that the browser keeps the scripts it has compiled."""
+    return free_port()
+
+
 @pytest.fixture
-def served(session, database_url):
-    running = Served(database_url)
+def served(session, database_url, port):
+    running = Served(database_url, port)
     yield running
     running.stop()
 
@@ -258,6 +286,8 @@ def person(browser, served):
     driver.get_log("browser")  # what an earlier test left there
     yield Person(driver, served.address, downloads)
     driver.get("about:blank")
+    forget = {"origin": served.address, "storageTypes": "cookies,local_storage"}
+    driver.execute_cdp_cmd("Storage.clearDataForOrigin", forget)
 
 
 @pytest.fixture

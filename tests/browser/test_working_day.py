@@ -30,7 +30,7 @@ return out;"""
 
 
 def resize(person, width: int, height: int) -> None:
-    metrics = {"width": width, "height": height, "deviceScaleFactor": 1, "mobile": False}
+    metrics = {"width": width, "height": height, "deviceScaleFactor": DRAWN, "mobile": False}
     person.driver.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", metrics)
 
 
@@ -122,18 +122,22 @@ def test_plots_are_whole_and_the_divider_shares_the_room(person, hop):
     person.driver.execute_script("localStorage.clear()")
 
 
-@pytest.mark.parametrize(
-    "css", ["#panel [data-action='go']", "[data-view='side']", "[data-plot='speed']", "[data-moment='apex']", "#loop"]
-)
-def test_space_plays_after_any_use_of_the_mouse(person, hop, css):
+def test_space_plays_after_any_use_of_the_mouse(person, hop):
     person.open_shot(hop)
-    person.hand().move_to_element(person.one(css)).click().perform()
-    pressed = person.one(css).get_attribute("aria-pressed")
-    person.press(" ")
-    person.until(lambda: playing(person))
-    assert person.one(css).get_attribute("aria-pressed") == pressed
-    person.press(" ")
-    person.until(lambda: not playing(person))
+    for css in (
+        "#panel [data-action='go']",
+        "[data-view='side']",
+        "[data-plot='speed']",
+        "[data-moment='apex']",
+        "#loop",
+    ):
+        person.hand().move_to_element(person.one(css)).click().perform()
+        pressed = person.one(css).get_attribute("aria-pressed")
+        person.press(" ")
+        person.until(lambda: playing(person))
+        assert person.one(css).get_attribute("aria-pressed") == pressed, css
+        person.press(" ")
+        person.until(lambda: not playing(person))
 
 
 def test_keys_work_after_a_list_was_used_and_a_button_reached_by_tab_keeps_its_own(person, hop):

@@ -126,12 +126,21 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     if (button.dataset.set !== "add-menu" && button.closest("#add-menu")) menu(false);
     presses[button.dataset.set](button.dataset, button);
   });
-  // A second click soon after the first renames; the row itself may have been drawn anew between the two
-  let lastPressed = { id: null, at: 0 };
-  async function pressRow(id, event) {
-    const again = lastPressed.id === id && (event.detail > 1 || (event.detail > 0 && event.timeStamp - lastPressed.at < DOUBLE_CLICK_MS));
+  // A second press soon after the first renames. It is the press that counts: the row may be drawn anew under the
+  // hand, and a click whose press and release find two rows is nobody's.
+  let lastPressed = { id: null, at: 0 }, renames = false;
+  function pressRow(id, event) {
+    if (event.detail && renames) return;
     lastPressed = { id, at: event.timeStamp };
-    if (!again) { actions.pick(id); return; }
+    actions.pick(id);
+  }
+  panel.addEventListener("pointerdown", (event) => {
+    const id = event.target.closest("[data-pick]")?.dataset.pick;
+    renames = id !== undefined && lastPressed.id === id && event.timeStamp - lastPressed.at < DOUBLE_CLICK_MS;
+    if (renames) rename(id);
+  });
+  async function rename(id) {
+    lastPressed = { id: null, at: 0 };
     await actions.refreshPanel();
     const row = panel.querySelector(`[data-pick="${id}"]`);
     const keep = (name) => actions.edit(id ? { kind: "rename_item", item: id, name } : { kind: "rename_shot", name });
