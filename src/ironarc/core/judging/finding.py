@@ -7,10 +7,10 @@ import numpy as np
 
 from ironarc.core.judging.grade import LENGTH, SPEED, Grade
 from ironarc.core.reading import Reading
+from ironarc.core.settings import CAPTURED
 
 SOUND, STRAINED, CRACKED = "sound", "strained", "cracked"
 ROUNDING = 1 + 1e-6  # what lies on a limit is within it
-CAPTURED = 1.75  # times the limits of what a capture's markers blur
 RANK = {SOUND: 0, STRAINED: 1, CRACKED: 2}
 Limits = Mapping[str, Grade]
 

@@ -14,6 +14,7 @@ HALF_WIDTH_S = 0.06
 MIN_HALF_WIDTH = 2
 QUADRATIC, CUBIC = 2, 3
 CUBIC_UP_TO_FPS = 30.5
+NOISE_ALIKE = 0.15  # of its scatter at every other frame: exact motion 0.13 at most, captures 0.17 at least
 QUIET_SHARE = 0.2  # of the frames of each joint, the quietest, that tell noise
 NOISY_RAD, NOISY_FAST_RAD = np.radians(0.018), np.radians(0.005)  # a capture's scatter, below and above 45 fps
 EXACT_RAD = np.radians(0.02)  # joints' scatter about a 7-frame cubic: captured motion shows more, exact motion less
@@ -76,13 +77,21 @@ def is_captured(local: np.ndarray, dt: float) -> bool:
     fifth of the frames of each joint tells. Captured clips show 0.008 to 0.24 degrees there, exact and keyed ones at
     the same rates a fifth of that at most.
     """
-    if len(local) < 9:
+    quietest = _quietest(local)
+    if quietest <= (NOISY_RAD if dt > 1 / 45 else NOISY_FAST_RAD):
         return False
+    # seen at every other frame what is smooth strays up to sixteen times as far, and noise as far as before
+    coarse = [x for x in (_quietest(local[::2]), _quietest(local[1::2])) if x > 0]
+    return not coarse or quietest > NOISE_ALIKE * float(np.mean(coarse))
+
+
+def _quietest(local: np.ndarray) -> float:
+    """rad, the fourth difference of the quietest fifth of the frames of what moves; 0 where nothing does."""
+    if len(local) < 9:
+        return 0.0
     scatter = 2 * np.linalg.norm(np.diff(local[..., 1:], 4, axis=0), axis=-1) / np.sqrt(70)
     scatter = scatter[:, scatter.max(axis=0) > 1e-9]
-    if not scatter.size:
-        return False
-    return bool(np.quantile(scatter, QUIET_SHARE) > (NOISY_RAD if dt > 1 / 45 else NOISY_FAST_RAD))
+    return float(np.quantile(scatter, QUIET_SHARE)) if scatter.size else 0.0
 
 
 @lru_cache(maxsize=16)

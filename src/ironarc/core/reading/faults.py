@@ -9,6 +9,7 @@ from ironarc.core import rotation
 from ironarc.core.figure.anatomy import ContactPoint
 from ironarc.core.reading.contacts import FLOOR, depth_inside
 from ironarc.core.reading.forces import kept_up, read_forces
+from ironarc.core.reading.glides import against, read_glides, slower_side, smoothed
 from ironarc.core.reading.read import Reading
 from ironarc.core.reading.skin import LEGS, limb_of, parts_of
 from ironarc.core.reading.spans import Span, resting, runs
@@ -20,6 +21,8 @@ FEET = "feet"  # what is said of both where the whole body hovers over them
 _PLURALS = {"foot": FEET}
 KEPT_S = 0.12  # that a depth or a gap must last to be one
 STEADY_S = 0.15  # to either side, over which the load of a part is taken
+GLIDE_MS = 6.0  # that nothing slides by in one frame, bearing a body that glides
+GLIDES_ALONG, GLIDES_ALONG_MS = 1.2, 0.05  # of the slowest low part's pace, within which a part bears what glides
 PLANTED_BW = 0.15  # a foot that bears less is drawn along, not planted
 SOFT = 0.35  # of its half-width that a round part gives way where it lies
 THROUGH_SOFT = 0.3  # of its half-depth that a part gives way where another one presses into it
@@ -111,6 +114,7 @@ def _slides(reading: Reading) -> list[ContactFault]:
     track, first = reading.traced.track, int(reading.poses.frames[0])
     forces, skin = reading.ask(read_forces), track.skin
     push = np.linalg.norm(forces.grf, axis=1)
+    gliding, pace = reading.ask(read_glides)
     for k, what in enumerate(forces.parts):
         points = _parts(reading)[what]
         kind = skin.points[points[0]]
@@ -121,13 +125,21 @@ def _slides(reading: Reading) -> list[ContactFault]:
         planted = (bears > PLANTED_BW) & (push > 2 * PLANTED_BW)
         for surface, touch in reading.touch.items():
             near = reading.surfaces[surface]
-            rest = touch[:, points] & resting(near.away[:, points], near.speed[:, points], reading.size)
-            moved = _against(reading, surface, points)
+            rest = resting(near.away[:, points], near.speed[:, points], reading.size)
+            moved = against(reading, surface, points)
+            # what bears a body that glides goes along with it, however fast
+            low = touch[:, points] & (near.away[:, points] < SETTINGS["contact_rest"].value * reading.size)
+            among = low[:-1] & low[1:]
+            along = np.linalg.norm(smoothed(reading, moved, among), axis=-1) / reading.poses.dt
+            along = slower_side(np.where(among, along, np.inf).min(axis=1))
+            rest |= low & (gliding & (along < GLIDES_ALONG * pace + GLIDES_ALONG_MS))[:, None]
+            rest &= touch[:, points] & planted[:, None]
             far = np.linalg.norm(moved, axis=-1)
-            rest &= planted[:, None]
+            moved = smoothed(reading, moved, rest[:-1] & rest[1:])
             # a part that is elsewhere in the next frame has jumped, not slid
-            both = rest[:-1] & rest[1:] & (far < JUMP_MS * reading.size * reading.poses.dt)
-            far = np.where(both, far, np.inf)
+            most = np.where(gliding[:-1] | gliding[1:], GLIDE_MS, JUMP_MS)[:, None]
+            both = rest[:-1] & rest[1:] & (far < most * reading.size * reading.poses.dt)
+            far = np.where(both, np.linalg.norm(moved, axis=-1), np.inf)
             least = far.argmin(axis=1)
             rows = np.arange(len(far))
             step = np.where(both.any(axis=1)[:, None], moved[rows, least], 0.0)
@@ -176,19 +188,6 @@ def _moving(path: np.ndarray, low: int, high: int) -> Span:
     begins = low + int(np.argmax(way > STILL_SHARE * total))
     ends = low + int(np.argmax(way >= (1 - STILL_SHARE) * total))
     return max(begins - 1, low), ends
-
-
-def _against(reading: Reading, surface: str, points: np.ndarray) -> np.ndarray:
-    """(frames - 1, points, 2) m, x and z, that the material goes over a surface from each frame to the next."""
-    track = reading.traced.track
-    moved = track.moved[:-1, points][..., [0, 2]]
-    prop = next((p for p in reading.traced.props if p.id == surface), None)
-    if prop is None or not prop.is_keyed:
-        return moved
-    at, turn = prop.track(reading.poses.frames)
-    own = rotation.rotate(turn[:-1, None], track.at[:-1, points] - at[:-1, None], back=True)
-    carried = rotation.rotate(turn[1:, None], own) + at[1:, None] - track.at[:-1, points]
-    return moved - carried[..., [0, 2]]
 
 
 def _sinks(reading: Reading) -> list[ContactFault]:
@@ -243,7 +242,10 @@ def _hovers(reading: Reading) -> list[ContactFault]:
     which = np.stack([s.away for s in reading.surfaces.values()]).argmin(axis=0)[rows, lowest]
     gap = np.where(reading.footing.air, 0.0, away[rows, lowest])
     still = speed[which, rows, lowest] < SETTINGS["hover_still"].value * reading.size
+    for a, b in reading.footing.hovers:
+        still[a:b] = True
     gap = np.where(np.isfinite(gap) & still, np.maximum(gap, 0.0), 0.0)
+    gap = np.maximum(gap - _sole(reading, away[rows, lowest]), 0.0)
     if reading.said is not None:
         gap = np.where(reading.said.borne, 0.0, gap)
     names = list(reading.surfaces)
@@ -255,6 +257,16 @@ def _hovers(reading: Reading) -> list[ContactFault]:
         what = FEET if limb in LEGS else limb
         out.append(ContactFault(HOVER, fault.value_m, what, names[which[a]], fault.start, fault.end, fault.path))
     return out
+
+
+def _sole(reading: Reading, away: np.ndarray) -> float:
+    """m that the soles are thicker than the rig says: what is lowest (frames,) m is as far off wherever it bears."""
+    borne = away[~reading.footing.air & np.isfinite(away)]
+    if len(borne) < 3:
+        return 0.0
+    off = float(np.median(borne))
+    alike = (np.abs(borne - off) < SETTINGS["sole_alike"].value * reading.size).mean()
+    return off if alike > SETTINGS["sole_share"].value and 0 < off < SETTINGS["sole"].value * reading.size else 0.0
 
 
 def _passes(reading: Reading) -> list[ContactFault]:

@@ -193,6 +193,9 @@ def measure_flight(
     spin = measure_spin(L[a:b], inertia, [(x - a, y - a) for x, y in spans or ((a, b),)], (a == 0, b == len(com)))
     parts = [(start - a, end - a) for start, end in spans or ((a, b),)]
     own, ideal = fit_arcs(com[a:b], dt, parts), fit_arcs(com[a:b], dt, parts, g)
+    if n < SETTINGS["flight_short"].value and len(parts) == 1 and a > 0 and b < len(com):
+        # the frames on which so short a flight begins and ends lie on its arc, and tell of its gravity
+        own = [_begun(fit_arc(com[a - 1 : b + 1], dt), dt)]
     off = np.linalg.norm(np.concatenate([fit.residual for fit in ideal]), axis=1)
     steps = _steps(own, parts, dt, int(frames[a]))
     y = com[:, 1].copy()
@@ -230,6 +233,11 @@ def measure_flight(
         landing_ms=own[-1].velocity_at((n - 0.5) * dt),
         steps=steps,
     )
+
+
+def _begun(fit: ArcFit, t: float) -> ArcFit:
+    """The same arc with its time counted from t s on."""
+    return replace(fit, at0=fit.position(np.array([t]))[0], velocity=fit.velocity_at(t))
 
 
 def _steps(fits: list[ArcFit], parts: list[tuple[int, int]], dt: float, first: int) -> tuple[Step, ...]:

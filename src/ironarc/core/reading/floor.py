@@ -16,6 +16,7 @@ MEASURED, AT_ZERO, UNSEEN, SET = "measured", "at zero", "unseen", "set"
 class Floor:
     """A level or tilted plane: y = height_m + slope · (x, z).
 
+    other_m : another height that nearly as many frames rest at, or None: the floor may as well be there
     slope : (2,) rise per metre along x and z; how : "measured", "at zero" (beside a level that rests higher),
         "unseen" (nothing ever rests) or "set"
     """
@@ -23,6 +24,7 @@ class Floor:
     height_m: float
     slope: tuple[float, float] = (0.0, 0.0)
     how: str = SET
+    other_m: float | None = None
 
     @property
     def normal(self) -> np.ndarray:
@@ -37,11 +39,13 @@ class Floor:
         return (points - [0.0, self.height_m, 0.0]) @ self.normal
 
 
-def estimate_floor(track: SkinTrack, size: float, tilted: bool = False) -> Floor:
+def estimate_floor(track: SkinTrack, size: float, tilted: bool = False, falls: np.ndarray | None = None) -> Floor:
     """The level that the body rests at.
 
     Over the frames on which the lowest skin is slow, the floor is the height with most of them within a band of
     1.5 cm either side. A body that mostly rests elsewhere (seated, on a box) and sometimes near 0 stands on 0.
+    falls : (frames,) bool, of a body that falls freely: nothing rests then, and it has no vote
+    Where another level is nearly as common, it is told too.
     size : height of the figure over 1.75 m; tilted : fit a plane to those frames instead of a height
     """
     height = track.at[..., 1]
@@ -51,6 +55,8 @@ def estimate_floor(track: SkinTrack, size: float, tilted: bool = False) -> Floor
     point = height.argmin(axis=1)
     lowest = height[rows, point]
     slow = track.speed[rows, point] < SETTINGS["floor_slow"].value * size
+    if falls is not None:
+        slow &= ~falls
     rest = np.sort(lowest[slow])
     if len(rest) < max(3, SETTINGS["floor_seen"].value * len(height)):
         under = float(lowest.min())
@@ -70,8 +76,12 @@ def estimate_floor(track: SkinTrack, size: float, tilted: bool = False) -> Floor
     share = SETTINGS["floor_far_share" if far else "floor_zero_share"].value
     if abs(mode) > 2 * band and at_zero >= max(3, share * within.max()):
         return Floor(0.0, how=AT_ZERO)
+    apart = np.abs(rest - mode) > 2 * band
+    other = float(rest[apart][within[apart].argmax()]) if apart.any() else None
+    if other is not None and within[apart].max() < SETTINGS["floor_close"].value * within.max():
+        other = None
     if not tilted:
-        return Floor(mode, how=MEASURED)
+        return Floor(mode, how=MEASURED, other_m=other)
     at = track.at[rows, point][slow]
     design = np.column_stack([np.ones(len(at)), at[:, 0], at[:, 2]])
     # a body that stays on one spot says nothing of a slope: the least change from level

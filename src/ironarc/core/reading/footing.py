@@ -1,8 +1,9 @@
 """When a body is borne and when it flies.
 
-A point that is near and slow rests; a frame with nothing near is clear; what is neither is in doubt, and counts as
-borne unless the path of the center of gravity proves that it falls freely. So a cartwheel, a roll and a slow heel
-stay on the ground, and a jump that hangs is still a flight.
+A point that is near and slow rests. What becomes of the frames on which nothing rests is decided by the cheapest
+account of them (`account.py`): the path of the center of gravity follows an arc, of whatever gravity, or what is near
+bears the body, or something unseen does. So a cartwheel, a roll and a slow heel stay on the ground, a jump that hangs
+is still a flight, and a body that stands 12 cm up stands.
 """
 
 from dataclasses import dataclass
@@ -18,7 +19,8 @@ AS_LOW = 0.5  # of the height a point rests from, within which all that lies nea
 
 @dataclass(frozen=True)
 class Footing:
-    """flights, hovers : spans; on : (frames, points) bool, what touches; air : (frames,) bool, of the flights
+    """flights : spans in the air; hovers : spans of standing on something unseen
+    on : (frames, points) bool, what touches; air : (frames,) bool, of the flights
     doubt : (frames,) bool, borne as far as can be told, by a point that does not rest
     """
 
@@ -31,20 +33,21 @@ class Footing:
 
 def find_footing(
     clearance: np.ndarray, speed: np.ndarray, path: np.ndarray, dt: float, g: float, size: float,
-    borne: np.ndarray | None = None, aloft: np.ndarray | None = None,
+    borne: np.ndarray | None = None, aloft: np.ndarray | None = None, captured: bool = True,
 ) -> Footing:  # fmt: skip
     """Rest, doubt and flights of a motion.
 
     clearance (frames, points) m over the nearest surface, infinite for a point that a person lifted; speed (frames,
     points) m/s against it; path (frames, 3) m of the center of gravity of a whole that stays the same
     size : figure's height over 1.75 m; borne, aloft : (frames,) bool, where a person says so
+    captured : whether the path carries a capture's noise
     """
     n, points = clearance.shape
     none = np.zeros(n, dtype=bool)
     borne, aloft = none if borne is None else borne, none if aloft is None else aloft
     if points == 0 or n == 0:
         return Footing((), (), np.zeros((n, points), dtype=bool), none, none)
-    search = Search(clearance, speed, path, dt, g, size, borne, aloft)
+    search = Search(clearance, speed, path, dt, g, size, borne, aloft, captured)
     flights, hovers = search.flights()
     air = none.copy()
     for a, b in flights:

@@ -5,7 +5,7 @@ within a cone of friction; the nearest wrench that they can give is a non-negati
 their cones, and what is left of the force is the phantom force.
 """
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 from scipy.ndimage import maximum_filter1d, minimum_filter1d
@@ -16,7 +16,7 @@ from ironarc.core.reading.read import Reading
 from ironarc.core.reading.skin import parts_of
 from ironarc.core.reading.support import Pads, read_pads
 from ironarc.core.reading.wrench import nearest
-from ironarc.core.settings import SETTINGS
+from ironarc.core.settings import CAPTURED, SETTINGS
 
 TORQUE_LENGTH_M = 1.0  # a torque of 1 m body weight weighs as a force of one: half of it lets a capture's noise through
 
@@ -60,12 +60,16 @@ def read_forces(reading: Reading) -> Forces:
     turn = derivative(reading.angular_momentum, dt, 1, reading.breaks, degree)
     needed = (reading.com_acceleration + np.array([0.0, g, 0.0])) / g
     wrench = np.concatenate([needed, turn / (mass[:, None] * g * TORQUE_LENGTH_M)], axis=1)
-    pads = reading.ask(read_pads)
+    pads = replace(reading.ask(read_pads), on=_near_enough(reading))
     n, points = pads.on.shape
     told = np.zeros(n, dtype=bool)
     a, b = reading.traced.plays
     told[a + 3 : max(b - 3, a + 3)] = True
     told &= ~reading.easing
+    # of so short a flight no acceleration is known
+    for x, y in reading.footing.flights:
+        if y - x < SETTINGS["flight_short"].value:
+            told[x:y] = False
     frame, point, where, grid = _pushes(pads, com)
     ends = np.searchsorted(frame, np.arange(n + 1))
     pushed = grid * nearest(grid, ends, wrench)[:, None]
@@ -78,6 +82,22 @@ def read_forces(reading: Reading) -> Forces:
     cop = np.where(total > 1e-6, cop / np.maximum(total, 1e-6), np.nan)
     parts, share = _shares(reading, pads.at, pads.on, cop)
     return Forces(needed, given, left[:, :3], left[:, 3:], cop, told, parts, share)
+
+
+def _near_enough(reading: Reading) -> np.ndarray:
+    """(frames, points) bool: what touches and lies near enough to push, whatever bears a body in doubt.
+
+    A point that a person says rests on something pushes however far off that seems.
+    """
+    away = np.full(reading.footing.on.shape, np.inf)
+    for name, touch in reading.touch.items():
+        away = np.where(touch, reading.surfaces[name].away, away)
+    # markers on a shoe tell of the sole, as with the limits of slide, sink and hover
+    reach = SETTINGS["push_reach"].value * reading.size * (CAPTURED if reading.traced.captured else 1.0)
+    # noise blurs the height: as near as it was within a twentieth of a second
+    half = max(1, round(SETTINGS["push_blur"].value / reading.poses.dt))
+    near = minimum_filter1d(np.where(np.isfinite(away), away, 9.0), 2 * half + 1, axis=0, mode="nearest") < reach
+    return reading.footing.on & (near | (reading.said is not None and reading.said.rests))
 
 
 def _shares(reading: Reading, at: np.ndarray, on: np.ndarray, cop: np.ndarray) -> tuple[tuple[str, ...], np.ndarray]:

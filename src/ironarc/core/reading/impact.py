@@ -10,6 +10,7 @@ from ironarc.core.reading.read import Reading
 
 LEAST_DEPTH_M = 0.01  # a depth less than this is the width of a frame, not a push
 SUDDEN_DEPTH_M = 0.005  # what a body that stops dead gives way by all the same: skin, shoe and floor
+SUDDEN_S = 1 / 30  # over which a speed is taken that comes or goes at once
 TURNING_M = 0.004  # the center of gravity turns round where it comes back by more than this
 SUDDEN_MS, SUDDEN_SHARE = 0.8, 0.5  # slower than both, absolutely and of the flight's own speed, no stop is sudden
 STANDS_S, STANDS_M = 0.12, 0.005  # a body stands that keeps its height to within so much for so long
@@ -106,6 +107,11 @@ def _sudden(y: np.ndarray, low: int, speed: float, dt: float, g: float, size: fl
     gained or lost over the depth beyond its near end; where it stands still right after, beyond its far end, since a
     speed that is there in one frame and gone in the next has no depth at all.
     """
+    # noise is noise at any rate: speeds over a thirtieth of a second, or a frame if that is longer
+    step = max(1, round(SUDDEN_S / dt))
+    if step > 1:
+        ways = range(min(step, len(y)))
+        return max(_sudden(y[k::step], (low - k) // step, speed, dt * step, g, size) for k in ways)
     drop = (y[:-1] - y[1:]) / dt
     still_for = max(3, int(np.ceil(STANDS_S / dt)))
     most = 1.0

@@ -14,8 +14,10 @@ from ironarc.core.figure.body import Body
 from ironarc.core.motion.loads import LoadTrack
 from ironarc.core.motion.poses import Poses
 from ironarc.core.reading import momentum as mo
+from ironarc.core.reading.arcs import Arcs
 from ironarc.core.reading.contacts import Contact, Said, Surface, contact_spans, surfaces_of, what_is_said
 from ironarc.core.reading.derivatives import degree_for, is_captured
+from ironarc.core.reading.flight_search import falling
 from ironarc.core.reading.flights import Flight, Moving, measure_flight
 from ironarc.core.reading.floor import Floor, estimate_floor
 from ironarc.core.reading.footing import Footing, find_footing
@@ -172,7 +174,7 @@ def read(
     """
     traced = trace(poses, body, props, loads, own, sample_time_s, plays)
     if floor is None:
-        floor = estimate_floor(traced.track, traced.size)
+        floor = estimate_floor(traced.track, traced.size, falls=falling(Arcs(traced.path, poses.dt), g, traced.size))
     return read_traced(traced, g, floor if isinstance(floor, Floor) else Floor(float(floor)), by_hand)
 
 
@@ -206,7 +208,7 @@ def read_traced(traced: Traced, g: float, floor: Floor, by_hand: tuple[HandConta
     nearest, away, speed = _nearest(surfaces, said)
     footing = find_footing(
         away, speed, traced.path, poses.dt, g, size,
-        said.borne if said else None, said.aloft if said else None,
+        said.borne if said else None, said.aloft if said else None, traced.captured,
     )  # fmt: skip
     if said is not None:
         on = (footing.on & ~said.lifted) | (said.rests & ~footing.air[:, None])

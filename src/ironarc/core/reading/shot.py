@@ -9,8 +9,11 @@ import numpy as np
 from ironarc.core.document import HandContact, Performer, Shot
 from ironarc.core.figure.body import Body
 from ironarc.core.figure.grips import grip_called
+from ironarc.core.reading.arcs import Arcs
 from ironarc.core.reading.contacts import FLOOR
+from ironarc.core.reading.flight_search import falling
 from ironarc.core.reading.floor import SET, Floor, estimate_floor
+from ironarc.core.reading.momentum import body_centres, whole_com
 from ironarc.core.reading.read import Answer, Reading, Traced, frames_a_sample, read_traced, trace
 from ironarc.core.reading.skin import follow, skin_of
 from ironarc.core.settings import REFERENCE_HEIGHT_M
@@ -52,7 +55,9 @@ def estimated_floor(shot: Shot, tilted: bool = False) -> Floor:
     body = shot.performer.body()
     poses = shot.poses("", shot.frame_numbers())
     step = round(frames_a_sample(shot.performer.sample_time_s, poses.dt))
-    return estimate_floor(follow(skin_of(body), poses, step), body.anatomy.height_m / REFERENCE_HEIGHT_M, tilted)
+    size = body.anatomy.height_m / REFERENCE_HEIGHT_M
+    falls = falling(Arcs(whole_com(body_centres(poses, body), body), poses.dt), shot.g, size)
+    return estimate_floor(follow(skin_of(body), poses, step), size, tilted, falls)
 
 
 def settled(shot: Shot) -> Shot:

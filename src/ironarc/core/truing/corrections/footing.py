@@ -3,10 +3,10 @@
 from dataclasses import dataclass
 
 from ironarc.core.errors import EditError
-from ironarc.core.judging.finding import CAPTURED
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.faults import HOVER, SINK, SLIDE, ContactFault, contact_faults
+from ironarc.core.settings import CAPTURED
 from ironarc.core.truing.correction import FRAME, SHARE, Correction, Place, Proposal, Way, option
 from ironarc.core.truing.footed import footed
 from ironarc.core.truing.proposing import proposed

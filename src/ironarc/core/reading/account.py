@@ -1,0 +1,211 @@
+"""The cheapest account of frames on which nothing rests: arcs, what is near, or something unseen to stand on."""
+
+from collections.abc import Callable
+
+import numpy as np
+from scipy.ndimage import maximum_filter1d, minimum_filter1d
+
+from ironarc.core.reading.arcs import Arcs
+from ironarc.core.reading.spans import Span, runs
+from ironarc.core.settings import SETTINGS
+
+BLOCK = 128  # starts whose arcs are fitted at once
+FAR_M = 9.0  # that stands for an infinite height, so that sums stay numbers
+BORNE, ARC, STANCE = "borne", "arc", "stance"
+
+
+def value(name: str) -> float:
+    return SETTINGS[name].value
+
+
+class Account:
+    """Every run of frames is cut into parts of three kinds, and the cheapest cut of all is taken.
+
+    A frame is *borne* by what is near, which costs where nothing is near. An *arc* costs what the path strays from one
+    parabola, of whatever gravity, and earns by its frames, more the clearer they are; with nothing clear it has to be
+    proven a free fall. A *stance* on something unseen is there where what is lowest stays level and low, and where the
+    path does not fall. Costs are in squares of misfit at 30 frames a second, so that a second weighs alike at any rate.
+
+    least (frames,) m, of the lowest point over its surface; slowness (frames,) m/s of it; clear, aloft (frames,) bool;
+    fastest (frames,) m/s of any point; arcs : of the path of the center of gravity; noise : share of a capture's
+    """
+
+    def __init__(
+        self, least: np.ndarray, slowness: np.ndarray, fastest: np.ndarray, clear: np.ndarray, aloft: np.ndarray,
+        arcs: Arcs, g: float, size: float, noise: float,
+    ):  # fmt: skip
+        self.dt, self.g, self.size, self.noise, self.arcs = arcs.dt, g, size, noise, arcs
+        self.every = 30 * self.dt
+        self.least = np.where(np.isfinite(least), least, FAR_M * size)
+        self.slowness, self.clear, self.frames = slowness, clear, len(least)
+        level = self._level() & ~aloft
+        slow = slowness < value("floor_slow") * size
+        clearness = np.clip(self.least / (value("contact_clear") * size), 0, 1)
+        # beside what rests just before and after, a frame that is slow may rest too
+        worth = value("flight_gain") * (value("flight_edge") + clearness) - value("slow_doubt") * (slow & ~clear)
+        worth = np.where(self.least < value("flight_deep") * size, -value("deep_cost"), worth)
+        self.unborne = self.every * np.where(clear, value("unborne"), 0.0)
+        self._sums = {
+            "worth": _running(worth),
+            "clear": _running(clear),
+            "stands": _running(np.where(level, -value("stand_gain"), 2 * value("unborne"))),
+            "level": _running(level & clear),
+            "low": _running(level & (self.least < value("contact_rest") * size)),
+            "hitch": _running(self._hitch(fastest < value("held") * size)),
+        }
+        self.may_stand = level
+
+    def _level(self) -> np.ndarray:
+        """(frames,) bool: what is lowest stays at one height around this frame, low enough for a step."""
+        length = max(3, round(value("step_window") / self.dt) + 1)
+        if self.frames < length:
+            return np.zeros(self.frames, dtype=bool)
+        windows = np.lib.stride_tricks.sliding_window_view(self.least, length)
+        flat = np.ptp(windows, axis=1) < value("step_level") * self.size
+        out = np.zeros(self.frames, dtype=bool)
+        for k in range(length):
+            out[k : k + len(flat)] |= flat
+        return out & (self.least < value("step_reach") * self.size)
+
+    def _hitch(self, held: np.ndarray) -> np.ndarray:
+        """(frames,) bool, of those on which a pose is held: for a moment only, a hitch of the motion and no stance."""
+        out = held.copy()
+        for a, b in runs(held):
+            if b - a >= max(4, int(np.ceil(value("stand_held") / self.dt))):
+                out[a:b] = False
+        return out
+
+    def of(self, p: int, q: int) -> list[tuple[int, int, str]]:
+        """Parts (start, end, kind) of the frames [p, q), in order."""
+        n = q - p
+        best, back = np.full(n + 1, np.inf), [(0, BORNE)] * (n + 1)
+        best[0] = 0.0
+        longest = min(n, int(np.ceil(value("arc_longest") / self.dt)))
+        for block in range(0, n, BLOCK):
+            starts = np.arange(p + block, min(p + block + BLOCK, q))
+            costs = {ARC: self._arcs(starts, q, longest), STANCE: self._stances(starts, q, longest)}
+            for i, start in enumerate(starts):
+                a = int(start) - p
+                if best[a] + self.unborne[start] < best[a + 1]:
+                    best[a + 1], back[a + 1] = best[a] + self.unborne[start], (a, BORNE)
+                most = min(longest, n - a)
+                for kind, cost in costs.items():
+                    whole = best[a] + cost[i, :most]
+                    better = np.flatnonzero(whole < best[a + 1 : a + 1 + most])
+                    best[a + 1 + better] = whole[better]
+                    for k in better:
+                        back[a + 1 + k] = (a, kind)
+        parts, at = [], n
+        while at > 0:
+            a, kind = back[at]
+            parts.append((p + a, p + at, kind))
+            at = a
+        return parts[::-1]
+
+    def _windows(self, starts: np.ndarray, q: int, longest: int) -> tuple[np.ndarray, np.ndarray, Callable]:
+        """Starts, ends (starts, lengths) of all windows from `starts`, and what gives their sums of a track."""
+        ends = np.minimum(starts[:, None] + np.arange(1, longest + 1), q)
+        begins = np.broadcast_to(starts[:, None], ends.shape)
+        return begins, ends, lambda name: self._sums[name][ends] - self._sums[name][begins]
+
+    def _stances(self, starts: np.ndarray, q: int, longest: int) -> np.ndarray:
+        """(starts, lengths) what stances on something unseen cost; infinite for what is none."""
+        begins, ends, sums = self._windows(starts, q, longest)
+        length = ends - begins
+        shortest = max(3, int(np.ceil(value("hover_time") / self.dt)) + 1)
+        fine = (sums("hitch") < 0.6 * length) & (sums("level") > 0.5 * length)
+        fine &= (length >= shortest) & self.may_stand[starts][:, None]
+        return np.where(fine, self.every * sums("stands") + value("stand_cost"), np.inf)
+
+    def _arcs(self, starts: np.ndarray, q: int, longest: int) -> np.ndarray:
+        """(starts, lengths) what arcs cost: less than 0 where they explain the path better than being borne."""
+        begins, ends, sums = self._windows(starts, q, longest)
+        length = ends - begins
+        fit = self.arcs.fit(begins, ends)
+        noise = value("position_noise") * self.size * self.noise
+        known = length > 2
+        off = np.where(known, (fit.implied_g - self.g) / (value("short_gravity") * self.g), 0.0)
+        misfit = fit.rss_y / noise**2 + 0.25 * fit.rss_xz / (2 * noise) ** 2
+        # does it fall? what keeps its height is held by something, where something may lie
+        stays = known & (fit.implied_g < value("hover_gravity") * self.g)
+        stays &= (sums("level") > 0.7 * length) & (sums("hitch") < 0.6 * length)
+        cost = self.every * (misfit - sums("worth") + value("arc_cost")) + off**2
+        seen = np.where(stays, np.inf, cost)
+        return np.where(sums("clear") > 0, seen, self._proven(begins, ends, sums("low")))
+
+    def _proven(self, begins: np.ndarray, ends: np.ndarray, low: np.ndarray) -> np.ndarray:
+        """What arcs cost that doubt alone has to prove a free fall; infinite for those it does not.
+
+        Where a short flight begins and ends the body is on its arc already, or still: a frame beside it tells too.
+        """
+        few = (ends - begins < value("flight_short")).astype(int)
+        a, b = np.maximum(begins - few, 0), np.minimum(ends + few, self.frames)
+        length, g = b - a, self.g
+        fit = self.arcs.fit(a, b)
+        n = np.maximum(length, 4)
+        rms_y, rms_xz = np.sqrt(fit.rss_y / n), np.sqrt(fit.rss_xz / n)
+        most = value("flight_rms") * self.size * self.noise
+        scatter = np.maximum(
+            0.75 * value("position_noise") * self.size * self.noise, np.sqrt(fit.rss_y / np.maximum(length - 3, 1))
+        )
+        error = scatter * fit.se_per_m
+        lasts = length * self.dt
+        fine = (length >= 4) & (lasts >= value("proof_shortest")) & (lasts <= value("proof_longest"))
+        fine &= (rms_y <= most) & (rms_xz <= 1.5 * most) & (error <= value("proof_se") * g)
+        # nothing on the ground can pull: what falls faster than gravity has it is in the air too
+        fine &= (fit.implied_g > value("proof_least") * g) & (fit.implied_g < value("proof_pull") * g)
+        for frames in np.unique(length[fine]):
+            at = fine & (length == frames)
+            fine[at] = self._leaves(a[at], int(frames))
+        over = fit.implied_g / g
+        away = ((np.minimum(over, 1.15) - 1) / (0.12 + error / g)) ** 2 + np.maximum(over - 1.15, 0.0) ** 2
+        tight = 0.9 * value("position_noise") * self.size * self.noise
+        score = value("flight_gain") * (ends - begins) - fit.rss_y / tight**2
+        score -= 0.25 * fit.rss_xz / (5 / 3 * tight) ** 2
+        # what is low and stays level rests or glides, as likely as not
+        score -= value("level_doubt") * low
+        return np.where(fine, away - self.every * score, np.inf)
+
+    def _leaves(self, a: np.ndarray, length: int) -> np.ndarray:
+        """(windows,) bool: whether the lowest point is off the ground over windows from `a`, or passes by it fast."""
+        low, high = int(a.min()), int(a.max()) + length
+        span, k = self.least[low:high], a - low
+        # a filter centred on index i covers [i - length // 2, i - length // 2 + length)
+        least, most = minimum_filter1d(span, length)[k + length // 2], maximum_filter1d(span, length)[k + length // 2]
+        sums = np.concatenate([[[0.0, 0.0]], np.cumsum(np.column_stack([span, self.slowness[low:high]]), axis=0)])
+        mean, slow = ((sums[k + length] - sums[k]) / length).T
+        rise = most - np.maximum(np.maximum(span[k], span[k + length - 1]), 0.0)
+        stays = (slow < 0.8 * self.size) & (rise < 0.006 * self.size) & (mean < 0.01 * self.size)
+        return (least >= -0.02 * self.size) & ~stays
+
+
+def _running(values: np.ndarray) -> np.ndarray:
+    """(frames + 1,): sums of the frames before each."""
+    return np.concatenate([[0.0], np.cumsum(values)])
+
+
+def merged(
+    parts: list[tuple[int, int, str]], clear: np.ndarray, lifted: np.ndarray, dt: float
+) -> tuple[list[Span], list[Span]]:
+    """Flights and stances of the parts of a run: neighbouring arcs are one flight gone wrong, stances one stance.
+
+    A frame that is clear and borne by nothing flies, too.
+    """
+    flights: list[Span] = []
+    stances: list[Span] = []
+    for a, b, kind in parts:
+        if kind == STANCE:
+            if stances and stances[-1][1] == a:
+                stances[-1] = (stances[-1][0], b)
+            else:
+                stances.append((a, b))
+        elif kind == ARC or clear[a]:
+            end = flights[-1][1] if flights else -1
+            near = bool(flights) and (a - end) * dt <= SETTINGS["flight_gap"].value
+            # a frame of doubt beside those that a person lifted
+            near |= bool(flights) and a - end == 1 and bool(lifted[[end - 1, a]].any())
+            if near and not (stances and stances[-1][0] >= end):
+                flights[-1] = (flights[-1][0], b)
+            else:
+                flights.append((a, b))
+    return flights, stances
