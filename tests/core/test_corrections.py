@@ -467,6 +467,6 @@ def test_ways_are_told_with_the_best_first():
     assert {way.name for _, way in ways(seen, finding.start, finding.end, "balance")} >= {"hips", "spine"}
     told = outcomes(seen, found, finding)
     assert told[0].settles(finding)
-    sizes = [o.proposal.cost.size for o in told if o.settles(finding) and not o.harms]
-    assert sizes == sorted(sizes)
+    prices = [o.price for o in told if o.settles(finding) and not o.way.choice]
+    assert prices == sorted(prices)
     assert "true_by_plan" in COMMANDS

@@ -12,6 +12,7 @@ from ironarc.core.reading.forces import kept_up, read_forces
 from ironarc.core.reading.glides import against, read_glides, slower_side, smoothed
 from ironarc.core.reading.read import Reading
 from ironarc.core.reading.skin import LEGS, limb_of, parts_of
+from ironarc.core.reading.soles import read_soles
 from ironarc.core.reading.spans import Span, resting, runs
 from ironarc.core.settings import SETTINGS
 
@@ -196,7 +197,8 @@ def _sinks(reading: Reading) -> list[ContactFault]:
     skin, window = reading.traced.track.skin, _window(reading)
     give = SOFT * skin.half.min(axis=1) * (~skin.named("palm", "heel", "ball", "toe", "tip"))
     for surface, near in reading.surfaces.items():
-        depth = np.maximum(-np.where(np.isfinite(near.away), near.away, 0.0) - give, 0.0)
+        thick = reading.ask(read_soles) if surface == FLOOR else 0.0
+        depth = np.maximum(thick - np.where(np.isfinite(near.away), near.away, np.inf) - give, 0.0)
         if surface != FLOOR:
             depth = np.where(reading.touch[surface], depth, 0.0)
         for what, points in _parts(reading).items():
@@ -233,19 +235,20 @@ def _kept(
 
 def _hovers(reading: Reading) -> list[ContactFault]:
     """The whole body over what should bear it: its lowest point near still, and nothing touching."""
-    away = np.stack([s.away for s in reading.surfaces.values()]).min(axis=0)
+    thick = reading.ask(read_soles)
+    every = np.stack([s.away - thick * (name == FLOOR) for name, s in reading.surfaces.items()])
+    away = every.min(axis=0)
     speed = np.stack([s.speed for s in reading.surfaces.values()])
     if away.shape[1] == 0:
         return []
     rows = np.arange(len(away))
     lowest = away.argmin(axis=1)
-    which = np.stack([s.away for s in reading.surfaces.values()]).argmin(axis=0)[rows, lowest]
+    which = every.argmin(axis=0)[rows, lowest]
     gap = np.where(reading.footing.air, 0.0, away[rows, lowest])
     still = speed[which, rows, lowest] < SETTINGS["hover_still"].value * reading.size
     for a, b in reading.footing.hovers:
         still[a:b] = True
     gap = np.where(np.isfinite(gap) & still, np.maximum(gap, 0.0), 0.0)
-    gap = np.maximum(gap - _sole(reading, away[rows, lowest]), 0.0)
     if reading.said is not None:
         gap = np.where(reading.said.borne, 0.0, gap)
     names = list(reading.surfaces)
@@ -257,16 +260,6 @@ def _hovers(reading: Reading) -> list[ContactFault]:
         what = FEET if limb in LEGS else limb
         out.append(ContactFault(HOVER, fault.value_m, what, names[which[a]], fault.start, fault.end, fault.path))
     return out
-
-
-def _sole(reading: Reading, away: np.ndarray) -> float:
-    """m that the soles are thicker than the rig says: what is lowest (frames,) m is as far off wherever it bears."""
-    borne = away[~reading.footing.air & np.isfinite(away)]
-    if len(borne) < 3:
-        return 0.0
-    off = float(np.median(borne))
-    alike = (np.abs(borne - off) < SETTINGS["sole_alike"].value * reading.size).mean()
-    return off if alike > SETTINGS["sole_share"].value and 0 < off < SETTINGS["sole"].value * reading.size else 0.0
 
 
 def _passes(reading: Reading) -> list[ContactFault]:

@@ -70,7 +70,7 @@ def read_forces(reading: Reading) -> Forces:
     for x, y in reading.footing.flights:
         if y - x < SETTINGS["flight_short"].value:
             told[x:y] = False
-    frame, point, where, grid = _pushes(pads, com)
+    frame, point, where, grid = pushes_of(pads, com)
     ends = np.searchsorted(frame, np.arange(n + 1))
     pushed = grid * nearest(grid, ends, wrench)[:, None]
     given, left = np.zeros((n, points, 3)), wrench.copy()
@@ -131,7 +131,7 @@ def _shares(reading: Reading, at: np.ndarray, on: np.ndarray, cop: np.ndarray) -
     return tuple(groups), np.where(pressed[:, None] & (total > 0), share / np.maximum(total, 1e-9), 0.0)
 
 
-def _pushes(pads: Pads, com: np.ndarray) -> tuple[np.ndarray, np.ndarray, np.ndarray, np.ndarray]:
+def pushes_of(pads: Pads, com: np.ndarray) -> tuple[np.ndarray, np.ndarray, np.ndarray, np.ndarray]:
     """Frame (rows,), point (rows,), place (rows, 3) m and wrench (rows, 6) of every edge of every cone, by frame.
 
     A ball between a heel and a toe that bear adds nothing to what these can give.

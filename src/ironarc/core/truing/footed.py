@@ -8,6 +8,7 @@ from ironarc.core.reading import Reading
 from ironarc.core.reading.contacts import FLOOR
 from ironarc.core.reading.faults import FEET, HOVER, SINK, SLIDE, ContactFault, single_parts
 from ironarc.core.reading.skin import parts_of
+from ironarc.core.reading.soles import read_soles
 from ironarc.core.reading.spans import runs
 from ironarc.core.truing.carry import Figure, bears, end_of, faded, hangs_on, limbs_that_reach, points_of
 
@@ -114,7 +115,8 @@ def _height_of(reading: Reading, at: slice, limb, on: np.ndarray, fault: Contact
     """(frames, 3) m up out of a surface, or down to it, on the frames `at`, around a fault. on : (frames,) it bears"""
     mine = points_of(reading, limb)
     surface = reading.surfaces.get(fault.surface, reading.surfaces[FLOOR])
-    away = surface.away[at][:, mine]
+    thick = reading.ask(read_soles)[mine] if surface is reading.surfaces[FLOOR] else 0.0
+    away = surface.away[at][:, mine] - thick
     away = np.where(np.isfinite(away), away, 1.0)
     lowest, which = away.min(axis=1), away.argmin(axis=1)
     # the floor has one normal for all points and frames, a prop that moves one for each

@@ -144,9 +144,11 @@ def _all(seen: Seen, span, judge_: Judge, report: Report | None):
         if report is not None and not report(number, number + len(found), what):
             break
         outcome = best(seen, judge_(seen), finding, judge_, thorough=True)
-        if outcome is None or len(outcome.new) + len(outcome.worse) >= max(len(outcome.settled), 1):
+        refused = outcome is not None and outcome.harm
+        if outcome is None or refused or len(outcome.new) + len(outcome.worse) >= max(len(outcome.settled), 1):
             given_up.add(_key(finding))
             why = "nothing settles it without harm" if outcome is not None else "nothing settles it"
+            why += f" ({outcome.label}: {refused})" if refused else ""
             skipped.append(f"{finding.kind}, frames {finding.start}–{finding.end}: {why}.")
             continue
         edits.append(outcome.proposal.edit)

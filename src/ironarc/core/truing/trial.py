@@ -10,7 +10,9 @@ from ironarc.core.judging.judge import match
 from ironarc.core.reading.shot import Seen, see
 from ironarc.core.truing import places_at, propose
 from ironarc.core.truing.correction import Correction, Proposal, Try, Way
+from ironarc.core.truing.residue import Residue, harm, price, residue
 
+SPOILS, HARMS = 0.3, 3.0  # m/s, that a finding made worse or new costs, and what physics refuses
 WORSE = 1.03  # times its value, from which a finding counts as worse
 
 Judge = Callable[[Seen], Sequence[Finding]]
@@ -28,6 +30,7 @@ class Outcome:
     way : of the correction, or None for one asked for by its options; proposal : what it is
     seen : the shot with it; findings : of that
     settled, worse : findings as they were before; new : those that were not there; left : still there, not worse
+    was : what physics did not give before
     """
 
     wanted: Try
@@ -39,6 +42,7 @@ class Outcome:
     left: tuple[Finding, ...]
     worse: tuple[Finding, ...]
     new: tuple[Finding, ...]
+    was: Residue
 
     @property
     def label(self) -> str:
@@ -47,6 +51,18 @@ class Outcome:
     @property
     def harms(self) -> bool:
         return bool(self.worse or self.new)
+
+    @property
+    def harm(self) -> str:
+        """What it makes worse of what physics asks for, in words, or "", whatever the findings say."""
+        return harm(self.was, self.seen.reading.ask(residue), self.proposal.frames)
+
+    @property
+    def price(self) -> float:
+        """m/s gained from nothing: what it leaves that physics does not give, and what it changes."""
+        spoils = len(self.new) + len(self.worse)
+        paid = price(self.was, self.seen.reading.ask(residue), self.proposal.frames)
+        return paid + SPOILS * spoils + (HARMS if self.harm else 0.0)
 
     def settles(self, finding: Finding) -> bool:
         return any(f.id == finding.id for f in self.settled)
@@ -86,6 +102,7 @@ def tried(
     return Outcome(
         wanted, way, proposal, after, tuple(found), tuple(f for f in was if pairs[f.id] is None),
         tuple(f for f in there if f not in worse), tuple(worse), tuple(f for f in now if f.id not in matched),
+        seen.reading.ask(residue),
     )  # fmt: skip
 
 
@@ -110,7 +127,7 @@ def outcomes(
     out: list[Outcome] = []
     for wanted, way in ways(seen, finding.start, finding.end, finding.kind):
         slow = wanted.correction.long or (way.long and not thorough)
-        if slow and any(_clean(o, finding) for o in out):
+        if slow and any(_clean(o, finding) and not o.harm for o in out):
             untried.append((wanted, way))
             continue
         try:
@@ -119,7 +136,7 @@ def outcomes(
             untried.append((wanted, way))
         except EditError:
             continue  # it can't be made here
-    return sorted(out, key=lambda o: _rank(o, finding, thorough))
+    return sorted(out, key=lambda o: _rank(o, finding))
 
 
 def _clean(outcome: Outcome, finding: Finding) -> bool:
@@ -135,15 +152,11 @@ def _together(outcome: Outcome, finding: Finding) -> int:
     return sum(bool(finding.cause) and f.cause == finding.cause for f in outcome.left)
 
 
-def _rank(outcome: Outcome, finding: Finding, thorough: bool) -> tuple:
-    """Settled and harmless first; of those the ones that leave least of what belongs together, then the smallest. What
-    meets half-way is for a person to choose."""
-    left = len(outcome.left) if thorough else _together(outcome, finding)
-    return (
-        outcome.wanted.correction.marks, not outcome.settles(finding),
-        len(outcome.new) + len(outcome.worse), left, bool(outcome.way and outcome.way.choice),
-        outcome.proposal.cost.size,
-    )  # fmt: skip
+def _rank(outcome: Outcome, finding: Finding) -> tuple:
+    """What settles it first and brings nothing; of those what leaves least that physics does not give and changes
+    least. What meets half-way is for a person to choose."""
+    choice = bool(outcome.way and outcome.way.choice)
+    return outcome.wanted.correction.marks, not outcome.settles(finding), choice, outcome.harms, outcome.price
 
 
 def best(

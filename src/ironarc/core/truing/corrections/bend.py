@@ -13,28 +13,33 @@ from ironarc.core.motion.ik import dot, unit
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.joints import read_joints
 from ironarc.core.reading.spans import runs
+from ironarc.core.truing.anew import as_elsewhere, between, spoiled_span
 from ironarc.core.truing.carry import Figure, end_of
 from ironarc.core.truing.correction import FRAME, Correction, Place, Proposal, Way, option
 from ironarc.core.truing.proposing import indices, proposed
 
 NAME = "unbend"
 LEAST_RAD = np.radians(0.5)
+STANDS_M = 0.05  # nearer before and after than that, a foot or hand stood where it is
 
 
 @dataclass(frozen=True)
 class Options:
     """start, end : frames on which it bends the wrong way
-    between : whether the limb is led from the pose before to the pose after, foot or hand too"""
+    between : whether the limb is led from the pose before to the pose after, foot or hand too
+    joint : whether its middle joint alone is made anew instead, from what is clean beside it"""
 
     start: int = option("from", FRAME)
     end: int = option("to", FRAME)
     between: bool = option("led between the poses beside it", default=False)
+    joint: bool = option("the joint alone, made anew between its clean neighbours", default=False)
 
 
 def places(seen: Seen) -> list[Place]:
     """Every knee and elbow that bends the wrong way."""
     return [
         Place(f.start, f.end, (
+            Way("joint", "The joint made anew between its neighbours", Options(f.start, f.end, joint=True)),
             Way("side", "Round to its own side, foot or hand where it is", Options(f.start, f.end)),
             Way("between", "Led from the pose before to the pose after", Options(f.start, f.end, True)),
         ))
@@ -48,15 +53,20 @@ def propose(seen: Seen, options: Options) -> Proposal:
     a, b = indices(reading, options.start, options.end)
     low, high = reading.traced.plays
     led = max(2, int(np.rint(0.1 / reading.poses.dt)))
-    at = slice(max(a - led, low), min(b + led, high))
+    near = slice(max(a - led, low), min(b + led, high))
+    at = slice(low, high) if options.joint else near
     figure = Figure.of(reading, at)
     names, most = [], 0.0
     for hinge in reading.ask(read_joints).hinges:
-        wrong = hinge.wrong_rad[at]
+        wrong = np.zeros(len(reading.com))
+        wrong[near] = hinge.wrong_rad[near]
+        wrong = wrong[at]
         limb = _limb(reading, hinge.joint)
         if limb is None or wrong.max(initial=0.0) < LEAST_RAD:
             continue
-        if options.between:
+        if options.joint:
+            _joint_anew(figure, limb, wrong > LEAST_RAD, reading.size)
+        elif options.between:
             _led_between(figure, limb, wrong > LEAST_RAD)
         else:
             _unbent(figure, limb, wrong > LEAST_RAD)
@@ -64,7 +74,10 @@ def propose(seen: Seen, options: Options) -> Proposal:
         most = max(most, float(np.degrees(wrong.max())))
     if not names:
         raise EditError(f"No knee or elbow bends the wrong way from {options.start} to {options.end}.")
-    becomes = "is led through the poses beside it" if options.between else f"becomes {most:.0f}° with it"
+    if options.joint:
+        becomes = "is made anew between its neighbours"
+    else:
+        becomes = "is led through the poses beside it" if options.between else f"becomes {most:.0f}° with it"
     says = f"{' and '.join(names).capitalize()}: {most:.0f}° against its way {becomes}."
     return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", says)
 
@@ -120,6 +133,32 @@ def _led_between(figure: Figure, limb: Limb, wrong: np.ndarray) -> None:
         rest = np.ones(len(wrong), dtype=bool)
         rest[inside] = False
         figure.local[rest] = kept[rest]
+
+
+def _joint_anew(figure: Figure, limb: Limb, wrong: np.ndarray, size: float) -> None:
+    """The middle joint as it is where the rest of the body does the same, else on the smoothest curve between its clean
+    neighbours; a foot that stood there stands there."""
+    was, n = figure.was, len(wrong)
+    for a, b in runs(wrong):
+        span = spoiled_span(was.local[:, limb.lower], a, b, was.dt)
+        if span is None:
+            raise EditError("It bends the wrong way from end to end: no pose beside it is clean.")
+        x, y = span
+        alike = as_elsewhere(was.local, limb.lower, list(was.rig.roots), x, y)
+        turn = between(was.local[:, limb.lower], x, y) if alike is None else alike
+        figure.local[x:y, limb.lower] = turn[x:y]
+        ends = end_of(limb, was.rotation, was.position)
+        if np.linalg.norm(ends[x - 1] - ends[y]) >= STANDS_M * size:
+            continue
+        s = np.clip((np.arange(n) - (x - 1)) / (y - x + 1), 0, 1)
+        keep = None
+        if limb.end >= 0:
+            sides = (np.broadcast_to(was.rotation[k, limb.end], (n, 4)) for k in (x - 1, y))
+            keep = rotation.slerp(*sides, s)
+        kept = figure.local.copy()
+        figure.reach(limb, ends[x - 1] + (ends[y] - ends[x - 1]) * s[:, None], keep)
+        kept[x:y] = figure.local[x:y]
+        figure.local = kept
 
 
 CORRECTION = Correction(

@@ -1,0 +1,133 @@
+"""True the path: every pose as it is, and the body as a whole where its pushes and its feet take it."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from ironarc.core.errors import EditError
+from ironarc.core.judging.findings import find
+from ironarc.core.keying.thinning import smoothed
+from ironarc.core.reading import Reading, Seen
+from ironarc.core.reading.contacts import FLOOR
+from ironarc.core.reading.faults import HOVER, SINK, SLIDE
+from ironarc.core.reading.skin import SOLE
+from ironarc.core.reading.soles import read_soles
+from ironarc.core.reading.support import read_pads
+from ironarc.core.settings import SETTINGS
+from ironarc.core.solve.model import model_of, spins, stance
+from ironarc.core.solve.path import Course, shift_along
+from ironarc.core.truing.carry import Figure
+from ironarc.core.truing.correction import FRAME, Correction, Place, Proposal, one_way, option
+from ironarc.core.truing.difference import check_root
+from ironarc.core.truing.proposing import indices, proposed
+
+NAME = "true_path"
+OF_THE_WHOLE = ("hang", "arc", "kink", "phantom", "jerk", SINK, HOVER)
+SETTLES = (*OF_THE_WHOLE, SLIDE)
+BESIDE_S = 1.5  # either side of what is to be put right, of a long shot
+LONGEST_S = 12.0  # of a shot that is made anew as a whole
+LEAST_SLIDE_M = 0.15  # a slide that is smaller is for the feet alone
+HOLD_M = 0.012  # over the lowest, within which a point of a sole stands
+SMOOTH = (1.5, 3.0)  # frames, over which a shift begins and ends where that is the smoother way
+LEAST_M = 0.002  # a shift smaller than this is none
+
+
+@dataclass(frozen=True)
+class Options:
+    """start, end : frames; heights : whether heights are put right, too"""
+
+    start: int = option("from", FRAME)
+    end: int = option("to", FRAME)
+    heights: bool = option("heights too", default=True)
+
+
+def places(seen: Seen) -> list[Place]:
+    """The whole of a short shot, or what lies about its findings, where the body as a whole is at fault."""
+    reading = seen.reading
+    first, dt = int(reading.poses.frames[0]), reading.poses.dt
+    low, high = reading.traced.plays
+    found = [
+        f for f in reading.ask(find)
+        if f.kind in OF_THE_WHOLE or (f.kind == SLIDE and f.value > LEAST_SLIDE_M * reading.size)
+    ]  # fmt: skip
+    if high - low < 8 or not found:
+        return []
+    if (high - low) * dt <= LONGEST_S:
+        spans = [[low, high]]
+    else:
+        spans, beside = [], round(BESIDE_S / dt)
+        for f in sorted(found, key=lambda f: f.start):
+            a, b = max(f.start - first - beside, low), min(f.end - first + beside + 1, high)
+            if spans and a <= spans[-1][1]:
+                spans[-1][1] = max(spans[-1][1], b)
+            else:
+                spans.append([a, b])
+        spans = [[a, b] for a, b in spans if (b - a) * dt <= LONGEST_S]
+    return [
+        one_way(a + first, b - 1 + first, Options(a + first, b - 1 + first), "Go where its pushes take it")
+        for a, b in spans
+    ]
+
+
+def propose(seen: Seen, options: Options) -> Proposal:
+    """The body as a whole moved, no pose changed; what follows moves along. EditError where it goes so already."""
+    reading = seen.reading
+    check_root(seen.performer)
+    a, b = indices(reading, options.start, options.end)
+    shift = shift_along(course_of(reading, slice(a, b), options.heights))
+    # a jump is undone by a jump, a drift by a drift: whichever way is the smoothest
+    path = reading.body_com[a:b]
+    shift = min(
+        (shift, *(smoothed(shift, frames) for frames in SMOOTH)),
+        key=lambda d: float(np.linalg.norm(np.diff(path + d, 3, axis=0), axis=1).max(initial=0.0)),
+    )
+    if np.abs(shift).max() < LEAST_M * reading.size:
+        raise EditError(f"Its pushes take it where it goes from {options.start} to {options.end} already.")
+    end = reading.traced.plays[1]
+    figure = Figure.of(reading, slice(a, end))
+    figure.shift(np.concatenate([shift, np.repeat(shift[-1:], end - b, axis=0)]))
+    far = np.linalg.norm(shift, axis=1).max()
+    says = f"The body as a whole moves by up to {far * 100:.0f} cm; no pose changes."
+    return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", says)
+
+
+def course_of(reading: Reading, at: slice, level: bool) -> Course:
+    """The body on its way over the frames `at`, with what bears it."""
+    track, pads, dt = reading.traced.track, reading.ask(read_pads), reading.poses.dt
+    model = model_of(reading.poses.rig, reading.body)
+    s = stance(model, reading.poses.local[at], reading.poses.translation[at])
+    n, size = len(s.com), reading.size
+    turning = np.zeros((n, 3))
+    turning[1:-1] = np.diff(spins(model, s, dt).L, axis=0) / dt / (model.mass * reading.g * size)
+    soles = track.skin.named(*SOLE)
+    height = reading.surfaces[FLOOR].away[at] - reading.ask(read_soles)
+    borne, on = ~reading.footing.air[at], reading.footing.on[at] & ~pads.between[at]
+    lowest = np.where(soles, height, np.inf).min(axis=1, initial=np.inf)
+    lowest = np.where(np.isfinite(lowest), lowest, size)
+    # on something unseen the body stands with all of its soles that lie as low
+    band = soles & (height < lowest[:, None] + SETTINGS["contact_rest"].value * size)
+    unseen = np.zeros(len(reading.com), dtype=bool)
+    for x, y in reading.footing.hovers:
+        unseen[x:y] = True
+    on |= unseen[at, None] & band
+    # what stands is the lowest of the soles, as long as nothing else bears the body
+    stands = np.where(band & borne[:, None], np.exp(-(height - lowest[:, None]) / (HOLD_M * size)), 0.0)
+    others = (reading.footing.on[at] & ~soles).any(axis=1)
+    stands[others | ~on.any(axis=1)] = 0.0
+    return Course(
+        s.com, turning, pads.corners[at].reshape(n, -1, 3), np.repeat(on, 2, axis=1), track.moved[at][..., [0, 2]],
+        height, stands, lowest, dt, reading.g, size, level, reading.traced.captured,
+    )  # fmt: skip
+
+
+CORRECTION = Correction(
+    NAME,
+    "True the path",
+    "path",
+    "No pose changes: the body as a whole goes where its pushes and its feet take it, and what follows moves along.",
+    Options,
+    SETTLES,
+    places,
+    propose,
+    order=35,
+)

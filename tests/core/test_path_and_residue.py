@@ -1,0 +1,159 @@
+"""The path made anew without a change of pose, what ways are priced and refused by, and joints made anew."""
+
+import numpy as np
+import pytest
+
+from ironarc.core import rotation
+from ironarc.core.reading import read, see
+from ironarc.core.solve.path import Course, shift_along
+from ironarc.core.truing import CORRECTIONS, Try, propose
+from ironarc.core.truing.anew import as_elsewhere, between, spoiled_span
+from ironarc.core.truing.residue import from_nothing, harm, moved, price, residue
+from tests.conftest import demo
+from tests.core.test_contacts import BODY
+from tests.core.test_corrections import POSES, N, eased, spoiled
+from tests.figures import carried
+
+G, FPS = 9.81, 30
+
+
+def course(path: np.ndarray, on: np.ndarray, **more) -> Course:
+    """A body as a point 1 m over a sole of two corners that goes along with it, on the ground where `on`."""
+    n = len(path)
+    corners = path[:, None] - [0.0, 1.0, 0.0] + np.array([[-0.1, 0, 0], [0.1, 0, 0]])
+    moved = np.zeros((n, 1, 2))
+    moved[:-1, 0] = np.diff(path[:, [0, 2]], axis=0)
+    height = path[:, 1:2] - 1.0
+    return Course(
+        path, np.zeros((n, 3)), corners, np.repeat(on[:, None], 2, axis=1), moved, height,
+        on[:, None].astype(float), height[:, 0], 1 / FPS, G, 1.0, more.get("level", True), False,
+    )  # fmt: skip
+
+
+def test_a_glide_is_taken_out_and_a_stand_stays():
+    t = np.arange(40) / FPS
+    stands = np.column_stack([0 * t, 1 + 0 * t, 0 * t])
+    on = np.ones(40, dtype=bool)
+    np.testing.assert_allclose(shift_along(course(stands, on)), 0.0, atol=1e-6)
+    glides = stands + np.outer(t, [0.8, 0.0, -0.3])
+    shifted = glides + shift_along(course(glides, on))
+    np.testing.assert_allclose(shifted, stands, atol=1e-4)
+
+
+def test_a_shove_comes_out_on_the_frame_it_went_in_and_what_follows_goes_where_it_would_have_gone():
+    t = np.arange(60) / FPS
+    flies = (t > 0.5) & (t < 1.1)
+    up = G * 0.6 / 2
+    rise = np.where(flies, up * (t - 0.5) - G / 2 * (t - 0.5) ** 2, 0.0)
+    clean = np.column_stack([1.5 * np.clip(t - 0.5, 0, 0.6), 1 + rise, 0 * t])
+    shoved = clean + np.outer(np.clip(t - 0.8, 0, 0.3), [0.0, 0.0, 1.0])
+    on = ~flies
+    moved_by = shift_along(course(shoved, on, level=False))
+    still = shift_along(course(clean, on, level=False))
+    np.testing.assert_allclose((shoved + moved_by - clean)[:, 2], still[:, 2], atol=0.02)
+    assert abs(moved_by[-1, 2] + 0.3) < 0.02
+
+
+def test_what_stands_too_high_comes_down_and_nothing_gets_under_the_ground():
+    t = np.arange(40) / FPS
+    high = np.column_stack([0 * t, 1.1 + 0 * t, 0 * t])
+    down = shift_along(course(high, np.ones(40, dtype=bool)))
+    assert np.all(np.abs(down[2:-2, 1] + 0.1) < 0.01)
+    kept = shift_along(course(high, np.ones(40, dtype=bool), level=False))
+    np.testing.assert_allclose(kept[:, 1], 0.0, atol=1e-9)
+
+
+def test_true_path_moves_the_whole_and_turns_nothing():
+    gliding = see(spoiled(shift=np.outer(np.arange(N) / 24, [0.5, 0.0, 0.0])))
+    options = CORRECTIONS["true_path"].places(gliding)[0].options
+    made = propose(gliding, Try(CORRECTIONS["true_path"], options))
+    after = see(made.edit.apply(gliding.shot))
+    assert made.cost.turned_deg < 0.1
+    np.testing.assert_allclose(after.reading.poses.local, gliding.reading.poses.local, atol=1e-9)
+    slid = residue(gliding.reading).slid_m
+    assert slid > 0.3
+    assert residue(after.reading).slid_m < 0.3 * slid
+    again = propose(after, Try(CORRECTIONS["true_path"], options))
+    assert again.cost.moved_m < 0.03 * made.cost.moved_m
+
+
+def test_a_clean_shot_has_no_place_for_it():
+    assert CORRECTIONS["true_path"].places(see(demo("Gangway slip"))) == []
+
+
+def still(n: int = 40) -> np.ndarray:
+    return np.zeros(n)
+
+
+def test_force_from_nothing_is_seen_where_a_body_is_held_up_or_stops_between_two_frames():
+    stands = read(carried(still(), 1 / FPS), BODY, G, 0.0)
+    assert max(x.max() for x in from_nothing(stands)) < 0.01
+    t = np.arange(40) / FPS
+    stops = read(carried(still(), 1 / FPS, along=np.minimum(t, 0.7) * 2.0), BODY, G, 0.0)
+    force, _ = from_nothing(stops)
+    assert force.max() > 1.0  # 2 m/s in a frame, with 0.8 of its weight to stop it by
+    assert abs(int(force.argmax()) - 21) <= 2
+
+
+def test_what_is_worse_by_more_than_may_be_is_called_by_its_name():
+    t = np.arange(40) / FPS
+    fine = residue(read(carried(still(), 1 / FPS), BODY, G, 0.0))
+    slides = residue(read(carried(still(), 1 / FPS, along=0.2 * t), BODY, G, 0.0))
+    sinks = residue(read(carried(np.where(t > 0.6, -0.05, 0.0), 1 / FPS), BODY, G, 0.0))
+    assert harm(fine, fine, 0) == ""
+    assert harm(fine, slides, 0) == "feet slide"
+    assert harm(slides, fine, 0) == ""
+    assert harm(fine, sinks, 0) in ("soles under the ground", "more force from nowhere")
+    assert price(slides, fine, 0) < slides.loss + 6.0 * moved(slides, fine)
+    assert price(fine, fine, 3) > price(fine, fine, -3) > price(fine, fine, 0) == fine.loss
+
+
+def test_a_shift_that_lasts_counts_by_its_changes_and_a_bump_by_its_size():
+    base = residue(read(carried(still(90), 1 / FPS), BODY, G, 0.0))
+    for_good = residue(read(carried(np.where(np.arange(90) < 45, 0.0, 0.1), 1 / FPS), BODY, G, 0.0))
+    bump = residue(read(carried(np.where(np.abs(np.arange(90) - 45) < 5, 0.1, 0.0), 1 / FPS), BODY, G, 0.0))
+    assert moved(base, base) == 0.0
+    assert moved(base, for_good) == pytest.approx(0.1 / 90, rel=0.2)
+    assert moved(base, bump) > 5 * moved(base, for_good)
+
+
+def swing(frames: int) -> np.ndarray:
+    t = np.arange(frames) / FPS
+    return rotation.exp(np.column_stack([0.8 * np.sin(3 * t), 0.2 * np.cos(2 * t), 0 * t]))
+
+
+def test_a_spoiled_joint_is_found_between_its_clean_neighbours():
+    clean = swing(60)
+    spoiled = clean.copy()
+    spoiled[28:33] = rotation.multiply(clean[28:33], rotation.exp(np.array([-0.9, 0.0, 0.0])))
+    x, y = spoiled_span(spoiled, 29, 32, 1 / FPS)
+    assert x <= 28
+    assert y >= 33
+    off = rotation.log(rotation.multiply(rotation.conjugate(clean), between(spoiled, x, y)))
+    assert np.degrees(np.linalg.norm(off, axis=1).max()) < 2.0
+    assert spoiled_span(spoiled, 0, 60, 1 / FPS) is None
+
+
+def test_a_joint_is_as_it_was_where_all_others_did_the_same():
+    once = np.stack([swing(40), swing(40), swing(40)], axis=1)
+    local = np.concatenate([once, once])
+    spoiled = local.copy()
+    spoiled[55:60, 2] = rotation.IDENTITY
+    found = as_elsewhere(spoiled, 2, [0], 54, 61)
+    off = rotation.log(rotation.multiply(rotation.conjugate(local[:, 2]), found))
+    assert np.linalg.norm(off, axis=1).max() < 1e-6
+    assert as_elsewhere(spoiled[:70], 1, [0, 2], 2, 68) is None  # never twice in so short a motion
+
+
+def test_a_flipped_knee_is_made_anew_by_its_joint_alone():
+    bend = rotation.log(POSES.local[:, POSES.rig.index("LeftLeg")])
+    hat = eased(12, 15, 17, 20)
+    over = -bend * hat[:, None] + np.outer(hat, [-0.35, 0.0, 0.0]) * np.sign(bend[:, :1] + 1e-9)
+    knee = spoiled(turns={"LeftLeg": over})
+    seen = see(knee)
+    place = CORRECTIONS["unbend"].places(seen)[0]
+    made = propose(seen, Try(CORRECTIONS["unbend"], place.way("joint").options))
+    after = see(made.edit.apply(knee)).reading.poses
+    assert not CORRECTIONS["unbend"].places(see(made.edit.apply(knee)))
+    was = np.linalg.norm(seen.reading.poses.position - POSES.position, axis=-1).max()
+    assert np.linalg.norm(after.position - POSES.position, axis=-1).max() < 0.25 * was
