@@ -19,7 +19,7 @@ from ironarc.core.document import Shot
 from ironarc.core.exchange.bring_in import shot_from_file
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.reading import Reading, read_shot, see
-from ironarc.core.reading.forces import _pushes
+from ironarc.core.reading.forces import pushes_of
 from ironarc.core.reading.spans import runs
 from ironarc.core.reading.support import read_pads
 from ironarc.core.reading.wrench import nearest
@@ -95,7 +95,7 @@ def unborne(reading: Reading, com: np.ndarray, wrench: np.ndarray) -> np.ndarray
     """(frames - 4,) body weights of force that no contact can give."""
     pads = reading.ask(read_pads)
     whole = np.vstack([com[:1], com[:1], com, com[-1:], com[-1:]])
-    frame, _, _, grid = _pushes(pads, whole)
+    frame, _, _, grid = pushes_of(pads, whole)
     ends = np.searchsorted(frame, np.arange(len(whole) + 1))
     asked = np.vstack([np.zeros((2, 6)), wrench, np.zeros((2, 6))])
     left = asked.copy()

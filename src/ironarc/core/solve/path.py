@@ -20,7 +20,7 @@ from ironarc.core.settings import SETTINGS
 FRICTION = SETTINGS["friction"].value
 # What each costs against 1 m/s gained from nothing
 CHANGE = 0.25  # a m/s of speed that the shift brings
-SLIDE, SLIDE_CAPTURED = 6.0, 2.0  # a metre that what stands slides
+SLIDE, SLIDE_CAPTURED = 40.0, 2.0  # a metre that what stands slides
 HEIGHT = 12.0  # a metre that it is off the ground for a second
 UNDER = 6.0  # a metre that it is deeper under the ground than it was, on a frame
 MOMENT = 0.5  # as much of moment, taken over the figure's height

@@ -52,7 +52,8 @@ class Cost:
             n = abs(self.frames)
             out.append(f"{n} frame{'' if n == 1 else 's'} {'added' if self.frames > 0 else 'taken out'}.")
         if self.moved_m >= 0.0005 or self.turned_deg >= 0.5:
-            out.append(f"Parts move by up to {_cm(self.moved_m)} and turn by up to {self.turned_deg:.0f}°.")
+            turns = f" and turn by up to {self.turned_deg:.0f}°" if self.turned_deg >= 0.5 else ""
+            out.append(f"Parts move by up to {_cm(self.moved_m)}{turns}.")
         elif not self.frames:
             out.append("No part moves.")
         return " ".join(out)

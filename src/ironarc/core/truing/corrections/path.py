@@ -29,6 +29,7 @@ LONGEST_S = 12.0  # of a shot that is made anew as a whole
 LEAST_SLIDE_M = 0.15  # a slide that is smaller is for the feet alone
 HOLD_M = 0.012  # over the lowest, within which a point of a sole stands
 SMOOTH = (1.5, 3.0)  # frames, over which a shift begins and ends where that is the smoother way
+CLEARLY = 0.8  # of the third difference, below which a way is clearly smoother
 LEAST_M = 0.002  # a shift smaller than this is none
 
 
@@ -75,20 +76,25 @@ def propose(seen: Seen, options: Options) -> Proposal:
     check_root(seen.performer)
     a, b = indices(reading, options.start, options.end)
     shift = shift_along(course_of(reading, slice(a, b), options.heights))
-    # a jump is undone by a jump, a drift by a drift: whichever way is the smoothest
-    path = reading.body_com[a:b]
-    shift = min(
-        (shift, *(smoothed(shift, frames) for frames in SMOOTH)),
-        key=lambda d: float(np.linalg.norm(np.diff(path + d, 3, axis=0), axis=1).max(initial=0.0)),
-    )
+    shift = _smoothest(reading.body_com[a:b], shift)
     if np.abs(shift).max() < LEAST_M * reading.size:
         raise EditError(f"Its pushes take it where it goes from {options.start} to {options.end} already.")
     end = reading.traced.plays[1]
     figure = Figure.of(reading, slice(a, end))
     figure.shift(np.concatenate([shift, np.repeat(shift[-1:], end - b, axis=0)]))
-    far = np.linalg.norm(shift, axis=1).max()
-    says = f"The body as a whole moves by up to {far * 100:.0f} cm; no pose changes."
+    says = "The body moves as a whole; no pose changes."
     return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", says)
+
+
+def _smoothest(path: np.ndarray, shift: np.ndarray) -> np.ndarray:
+    """The shift (frames, 3) m as it is, or led in and out where the path (frames, 3) m is clearly smoother with that: a
+    jump is undone by a jump, a drift by a drift."""
+
+    def jerk(by: np.ndarray) -> float:
+        return float(np.linalg.norm(np.diff(path + by, 3, axis=0), axis=1).max(initial=0.0))
+
+    best = min((smoothed(shift, frames) for frames in SMOOTH), key=jerk)
+    return best if jerk(best) < CLEARLY * jerk(shift) else shift
 
 
 def course_of(reading: Reading, at: slice, level: bool) -> Course:
