@@ -10,6 +10,12 @@ from ironarc.core.reading.spans import Span, runs
 from ironarc.core.settings import SETTINGS
 
 BLOCK = 128  # starts whose arcs are fitted at once
+MOSTLY_HELD, MOSTLY_CLEAR, MOSTLY_LEVEL = 0.6, 0.5, 0.7  # shares of a window, from which it is so as a whole
+LEVEL_WEIGHT, LEVEL_MORE = 0.25, 1.5  # of the two level axes against the height: markers blur them more
+PROOF_NOISE, PROOF_TIGHT = 0.75, 0.9  # of the least noise of a path: of a proof's error, and what it is scored by
+PULLS = 1.15  # times gravity, beyond which a path is pulled and gravity is no measure of it
+LEAVES_MS, LEAVES_M, LOW_M = 0.8, 0.006, 0.01  # slower, rising by less and lower than all of these it stays
+SUNK_M = 0.02  # a window with a point deeper is no flight that doubt proves
 FAR_M = 9.0  # that stands for an infinite height, so that sums stay numbers
 BORNE, ARC, STANCE = "borne", "arc", "stance"
 
@@ -113,7 +119,7 @@ class Account:
         begins, ends, sums = self._windows(starts, q, longest)
         length = ends - begins
         shortest = max(3, int(np.ceil(value("hover_time") / self.dt)) + 1)
-        fine = (sums("hitch") < 0.6 * length) & (sums("level") > 0.5 * length)
+        fine = (sums("hitch") < MOSTLY_HELD * length) & (sums("level") > MOSTLY_CLEAR * length)
         fine &= (length >= shortest) & self.may_stand[starts][:, None]
         return np.where(fine, self.every * sums("stands") + value("stand_cost"), np.inf)
 
@@ -125,10 +131,10 @@ class Account:
         noise = value("position_noise") * self.size * self.noise
         known = length > 2
         off = np.where(known, (fit.implied_g - self.g) / (value("short_gravity") * self.g), 0.0)
-        misfit = fit.rss_y / noise**2 + 0.25 * fit.rss_xz / (2 * noise) ** 2
+        misfit = fit.rss_y / noise**2 + LEVEL_WEIGHT * fit.rss_xz / (2 * noise) ** 2
         # does it fall? what keeps its height is held by something, where something may lie
         stays = known & (fit.implied_g < value("hover_gravity") * self.g)
-        stays &= (sums("level") > 0.7 * length) & (sums("hitch") < 0.6 * length)
+        stays &= (sums("level") > MOSTLY_LEVEL * length) & (sums("hitch") < MOSTLY_HELD * length)
         cost = self.every * (misfit - sums("worth") + value("arc_cost")) + off**2
         seen = np.where(stays, np.inf, cost)
         return np.where(sums("clear") > 0, seen, self._proven(begins, ends, sums("low")))
@@ -146,22 +152,24 @@ class Account:
         rms_y, rms_xz = np.sqrt(fit.rss_y / n), np.sqrt(fit.rss_xz / n)
         most = value("flight_rms") * self.size * self.noise
         scatter = np.maximum(
-            0.75 * value("position_noise") * self.size * self.noise, np.sqrt(fit.rss_y / np.maximum(length - 3, 1))
+            PROOF_NOISE * value("position_noise") * self.size * self.noise,
+            np.sqrt(fit.rss_y / np.maximum(length - 3, 1)),
         )
         error = scatter * fit.se_per_m
         lasts = length * self.dt
         fine = (length >= 4) & (lasts >= value("proof_shortest")) & (lasts <= value("proof_longest"))
-        fine &= (rms_y <= most) & (rms_xz <= 1.5 * most) & (error <= value("proof_se") * g)
+        fine &= (rms_y <= most) & (rms_xz <= LEVEL_MORE * most) & (error <= value("proof_se") * g)
         # nothing on the ground can pull: what falls faster than gravity has it is in the air too
         fine &= (fit.implied_g > value("proof_least") * g) & (fit.implied_g < value("proof_pull") * g)
         for frames in np.unique(length[fine]):
             at = fine & (length == frames)
             fine[at] = self._leaves(a[at], int(frames))
         over = fit.implied_g / g
-        away = ((np.minimum(over, 1.15) - 1) / (0.12 + error / g)) ** 2 + np.maximum(over - 1.15, 0.0) ** 2
-        tight = 0.9 * value("position_noise") * self.size * self.noise
+        away = ((np.minimum(over, PULLS) - 1) / (value("free_gravity") + error / g)) ** 2
+        away += np.maximum(over - PULLS, 0.0) ** 2
+        tight = PROOF_TIGHT * value("position_noise") * self.size * self.noise
         score = value("flight_gain") * (ends - begins) - fit.rss_y / tight**2
-        score -= 0.25 * fit.rss_xz / (5 / 3 * tight) ** 2
+        score -= LEVEL_WEIGHT * fit.rss_xz / (5 / 3 * tight) ** 2
         # what is low and stays level rests or glides, as likely as not
         score -= value("level_doubt") * low
         return np.where(fine, away - self.every * score, np.inf)
@@ -175,8 +183,8 @@ class Account:
         sums = np.concatenate([[[0.0, 0.0]], np.cumsum(np.column_stack([span, self.slowness[low:high]]), axis=0)])
         mean, slow = ((sums[k + length] - sums[k]) / length).T
         rise = most - np.maximum(np.maximum(span[k], span[k + length - 1]), 0.0)
-        stays = (slow < 0.8 * self.size) & (rise < 0.006 * self.size) & (mean < 0.01 * self.size)
-        return (least >= -0.02 * self.size) & ~stays
+        stays = (slow < LEAVES_MS * self.size) & (rise < LEAVES_M * self.size) & (mean < LOW_M * self.size)
+        return (least >= -SUNK_M * self.size) & ~stays
 
 
 def _running(values: np.ndarray) -> np.ndarray:
