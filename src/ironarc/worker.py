@@ -35,6 +35,7 @@ TAKE_UP_S = 2.0  # how often it looks for work that lost its worker
 AWAY_S = 60.0  # how long it waits for a database that is away to write down how work ended
 MEMORY_SETTING = "IRONARC_WORK_MB"
 MEMORY_BYTES = min(4 * 2**30, psutil.virtual_memory().total // 2)  # of one piece of work, unless the setting says so
+OUT_OF_MEMORY = "out of memory"  # as the database's driver says it
 TOO_LARGE, AGAIN = 70, 75  # how the process of a piece of work ends: out of memory; the database was away
 
 app = procrastinate.App(connector=procrastinate.PsycopgConnector())
@@ -140,7 +141,10 @@ def _in_its_own(address: str, work_id: int, tries: int, most_bytes: int) -> None
             carry_out(session, work_id, tries)
     except MemoryError:
         sys.exit(TOO_LARGE)
-    except DBAPIError:
+    except DBAPIError as error:
+        # the driver tells its own want of memory as an error of the database
+        if OUT_OF_MEMORY in str(error.orig):
+            sys.exit(TOO_LARGE)
         log.exception("The database went away from work %d.", work_id)
         sys.exit(AGAIN)
 

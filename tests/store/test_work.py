@@ -11,6 +11,7 @@ import time
 from datetime import timedelta
 
 import psutil
+import psycopg
 import pytest
 from sqlalchemy import text, update
 from sqlalchemy.exc import OperationalError
@@ -310,6 +311,20 @@ def test_work_whose_process_is_killed_is_put_back(session, long_hop, looked_afte
     own_process().kill()
     until(lambda: work.look(session, work_id).state == work.WAITING)
     assert work.look(session, work_id).tries == 1
+
+
+@pytest.mark.parametrize(("said", "ends"), [("out of memory", "TOO_LARGE"), ("server closed", "AGAIN")])
+def test_a_driver_out_of_memory_is_no_database_that_went_away(session, database_url, monkeypatch, said, ends):
+    def breaks(*_):
+        raise OperationalError("SELECT", {}, psycopg.OperationalError(said))
+
+    monkeypatch.setattr(worker, "carry_out", breaks)
+    monkeypatch.setattr(worker, "die_with_parent", lambda *_: None)
+    monkeypatch.setattr(worker.signal, "signal", lambda *_: None)
+    monkeypatch.setattr(worker.resource, "setrlimit", lambda *_: None)
+    with pytest.raises(SystemExit) as ended:
+        worker._in_its_own(database_url, 1, 1, 0)
+    assert ended.value.code == getattr(worker, ends)
 
 
 def test_work_that_wants_too_much_memory_says_so(session, hop, database_url, monkeypatch):
