@@ -116,11 +116,10 @@ def outcomes(
     seen: Seen, before: Sequence[Finding], finding: Finding, judge_: Judge = judged, thorough: bool = False,
     untried: list[tuple[Try, Way]] | None = None,
 ) -> list[Outcome]:  # fmt: skip
-    """What can settle a finding, tried, the best first: those that settle it and harm nothing, by how much they change;
-    then the others.
+    """What can settle a finding, tried, the best first: those that settle it and harm nothing, by their price; then the
+    others.
 
-    thorough : tries also what takes long where something quick will do (but not the whole span), and puts first what
-        leaves least of anything
+    thorough : tries also what takes long where something quick will do (but not the whole span)
     untried : gets the ways that there was no need, or no time, to try
     """
     untried = [] if untried is None else untried

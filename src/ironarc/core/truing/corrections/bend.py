@@ -32,14 +32,14 @@ class Options:
     start: int = option("from", FRAME)
     end: int = option("to", FRAME)
     between: bool = option("led between the poses beside it", default=False)
-    joint: bool = option("the joint alone, made anew between its clean neighbours", default=False)
+    joint: bool = option("the joint alone, rebuilt from the frames around it", default=False)
 
 
 def places(seen: Seen) -> list[Place]:
     """Every knee and elbow that bends the wrong way."""
     return [
         Place(f.start, f.end, (
-            Way("joint", "The joint made anew between its neighbours", Options(f.start, f.end, joint=True)),
+            Way("joint", "Rebuild the joint from the frames around it", Options(f.start, f.end, joint=True)),
             Way("side", "Round to its own side, foot or hand where it is", Options(f.start, f.end)),
             Way("between", "Led from the pose before to the pose after", Options(f.start, f.end, True)),
         ))
@@ -75,7 +75,7 @@ def propose(seen: Seen, options: Options) -> Proposal:
     if not names:
         raise EditError(f"No knee or elbow bends the wrong way from {options.start} to {options.end}.")
     if options.joint:
-        becomes = "is made anew between its neighbours"
+        becomes = "is rebuilt from the frames around it"
     else:
         becomes = "is led through the poses beside it" if options.between else f"becomes {most:.0f}° with it"
     says = f"{' and '.join(names).capitalize()}: {most:.0f}° against its way {becomes}."
@@ -142,7 +142,9 @@ def _joint_anew(figure: Figure, limb: Limb, wrong: np.ndarray, size: float) -> N
     for a, b in runs(wrong):
         span = spoiled_span(was.local[:, limb.lower], a, b, was.dt)
         if span is None:
-            raise EditError("It bends the wrong way from end to end: no pose beside it is clean.")
+            raise EditError(
+                "It bends the wrong way all along: there is no clean pose beside it to go by. Choose another way."
+            )
         x, y = span
         alike = as_elsewhere(was.local, limb.lower, list(was.rig.roots), x, y)
         turn = between(was.local[:, limb.lower], x, y) if alike is None else alike

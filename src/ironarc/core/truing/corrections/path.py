@@ -65,7 +65,7 @@ def places(seen: Seen) -> list[Place]:
                 spans.append([a, b])
         spans = [[a, b] for a, b in spans if (b - a) * dt <= LONGEST_S]
     return [
-        one_way(a + first, b - 1 + first, Options(a + first, b - 1 + first), "Go where its pushes take it")
+        one_way(a + first, b - 1 + first, Options(a + first, b - 1 + first), "Move the whole body, keep every pose")
         for a, b in spans
     ]
 
@@ -78,11 +78,11 @@ def propose(seen: Seen, options: Options) -> Proposal:
     shift = shift_along(course_of(reading, slice(a, b), options.heights))
     shift = _smoothest(reading.body_com[a:b], shift)
     if np.abs(shift).max() < LEAST_M * reading.size:
-        raise EditError(f"Its pushes take it where it goes from {options.start} to {options.end} already.")
+        raise EditError(f"The body already goes where it should from {options.start} to {options.end}.")
     end = reading.traced.plays[1]
     figure = Figure.of(reading, slice(a, end))
     figure.shift(np.concatenate([shift, np.repeat(shift[-1:], end - b, axis=0)]))
-    says = "The body moves as a whole; no pose changes."
+    says = "The whole body moves; no pose changes."
     return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", says)
 
 
@@ -130,7 +130,7 @@ CORRECTION = Correction(
     NAME,
     "True the path",
     "path",
-    "No pose changes: the body as a whole goes where its pushes and its feet take it, and what follows moves along.",
+    "The whole body moves to where its pushes and its feet would take it. No pose changes; what follows moves along.",
     Options,
     SETTLES,
     places,
