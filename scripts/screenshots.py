@@ -150,7 +150,7 @@ def blocking(person: Person, ids: dict[str, int]) -> None:
     shoot(person, "block-keys")
     person.type_frame(27)
     person.click("[data-tab=pins]")
-    person.sees("#pin-list", "grips")
+    person.sees("#pin-list", "may pull")
     shoot(person, "block-pins")
     person.open_shot(hop, "?step=block&frame=37")
     person.until(lambda: person.all(".grip"))

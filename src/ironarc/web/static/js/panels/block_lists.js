@@ -52,7 +52,7 @@ export function pinRow(pin) {
     button.setAttribute("aria-label", `${words}: pin of ${pin.part}`);
     tools.append(button);
   }
-  const holds = [pin.place && "place", pin.direction && "direction", pin.pulls && "pulls"].filter(Boolean).join(", ");
+  const holds = [pin.place && "place", pin.direction && "direction", pin.pulls && "may pull"].filter(Boolean).join(", ");
   row.append(element("p", "font-medium", pin.part), element("p", "num text-xs text-quiet", `${pin.start}–${pin.end} · ${pin.to} · ${holds} · ${Math.round(pin.weight * 100)} %`), tools);
   return row;
 }
