@@ -21,12 +21,12 @@ FRICTION = SETTINGS["friction"].value
 # What each costs against 1 m/s gained from nothing
 CHANGE = 0.25  # a m/s of speed that the shift brings
 SLIDE, SLIDE_CAPTURED = 40.0, 2.0  # a metre that what stands slides
-HEIGHT = 12.0  # a metre that it is off the ground for a second
+HEIGHT = 40.0  # a metre that it is off the ground for a second
 UNDER = 6.0  # a metre that it is deeper under the ground than it was, on a frame
 MOMENT = 0.5  # as much of moment, taken over the figure's height
 STAY = 0.2  # a metre of height for a second, so that nothing floats off
 FREE_BW, FREE_CAPTURED_BW = 0.04, 0.12  # of force and moment from nothing that is noise
-FREE_M = 0.008  # that what stands may be off the ground, and half of it under
+FREE_M = 0.004  # that what stands may be off the ground, and half of it under
 LEAST_SHARE = 0.05  # from which a point stands
 PUSH = 1e-5  # a share of an edge, so that of many ways to push the smallest is taken
 UP = np.array([0.0, 1.0, 0.0])

@@ -15,6 +15,7 @@ from ironarc.core.truing.trial import Judge, best, judged
 
 ALL = "all"
 MOST_ROUNDS = 40
+WEIGHTS = {"cracked": 3.0, "strained": 1.0}  # of findings, those settled against those it brings
 Report = Callable[[int, int, str], bool]  # (done, in all, what) -> whether to go on
 
 
@@ -145,7 +146,7 @@ def _all(seen: Seen, span, judge_: Judge, report: Report | None):
             break
         outcome = best(seen, judge_(seen), finding, judge_, thorough=True)
         refused = outcome is not None and outcome.harm
-        if outcome is None or refused or len(outcome.new) + len(outcome.worse) >= max(len(outcome.settled), 1):
+        if outcome is None or refused or _weight((*outcome.new, *outcome.worse)) >= _weight(outcome.settled):
             given_up.add(_key(finding))
             why = "nothing settles it without harm" if outcome is not None else "nothing settles it"
             why += f" ({outcome.label}: {refused})" if refused else ""
@@ -157,6 +158,10 @@ def _all(seen: Seen, span, judge_: Judge, report: Report | None):
         )
         seen = outcome.seen
     return seen, edits, steps, skipped
+
+
+def _weight(findings: Sequence[Finding]) -> float:
+    return sum(WEIGHTS.get(f.grade, 0.0) for f in findings)
 
 
 def _key(finding: Finding) -> tuple:

@@ -15,6 +15,7 @@ from ironarc.core.reading.soles import read_soles
 from ironarc.core.reading.support import read_pads
 from ironarc.core.reading.wrench import nearest
 from ironarc.core.settings import CAPTURED
+from ironarc.core.solve.model import model_of, spins, stance
 
 WINDOW_S, NEAR_M = 0.1, 0.04  # over which force is told, and how near a sole may push
 FREE_BW, FREE_MOMENT_BW = 0.06, 0.1  # of force, and of moment over the height, from nothing that is let be
@@ -24,6 +25,7 @@ MOMENT = 0.5  # of a moment as large
 ARC, SPIN, SUNK, SLID = 40.0, 1.0, 20.0, 4.0  # a metre off the arc; a spin that wavers by its mean; a metre
 MOVED = 6.0  # a metre that joints are moved by, on average
 PUT_IN, TAKEN_OUT = 1.5, 0.3  # a second: what hangs is likelier slowed than lowered, what rushes likelier raised
+LEAST_SPIN = 9.0  # kg·m²/s of a figure of 75 kg and 1.75 m, from which a spin's share is told
 LASTS_S = 1.2  # a shift of the whole that is kept up for longer is there for good
 # From where a correction does harm
 GROWS, GROWS_MS = 1.1, 0.12  # of what is gained from nothing
@@ -37,7 +39,9 @@ JERK_GROWS, JERK_GROWS_RETIMED, CALM_JERK = 1.25, 2.0, 250.0  # m/s³, under whi
 class Residue:
     """gained_ms : m/s gained from nothing, of force and moment; arc_m : farthest off an arc; spin : share it wavers by
     sunk_m, slid_m : the deepest sole, the farthest slide; jerk : m/s³, and speed : rad/s, the greatest
-    of any joint; at : (frames, joints, 3) m; own : (frames,) own frames; dt : s; size : height over 1.75 m
+    of any joint; at : (frames, joints, 3) m; momentum : (frames - 1, 3) kg·m²/s between
+    frames, of the body alone; own : (frames,) own frames
+    flights : own frames of each; least : kg·m²/s, from which a spin's share is told; dt : s; size : height over 1.75 m
     """
 
     gained_ms: float
@@ -48,7 +52,10 @@ class Residue:
     jerk: float
     speed: float
     at: np.ndarray
+    momentum: np.ndarray
     own: np.ndarray
+    flights: tuple[tuple[float, float], ...]
+    least: float
     dt: float
     size: float
 
@@ -64,6 +71,12 @@ class Residue:
             + SLID * max(self.slid_m / size - FREE_SLID_M, 0)
         )
 
+    def wavers(self, flights: tuple[tuple[float, float], ...]) -> float:
+        """Share of its mean that the spin wavers by at most within some own frames, without those beside their ends,
+        which tell of the contact."""
+        own = (self.own[:-1] + self.own[1:]) / 2
+        return max((_wavers(self.momentum[(own > a + 1) & (own < b - 1)], self.least) for a, b in flights), default=0.0)
+
 
 def residue(reading: Reading) -> Residue:
     """What is left of a reading that physics does not give."""
@@ -74,8 +87,8 @@ def residue(reading: Reading) -> Residue:
     moment = np.maximum(moment - FREE_MOMENT_BW * noise, 0)
     gained = float((force + MOMENT * moment).sum() * reading.g * poses.dt)
     flights = [f for f in reading.flights if f.hang_frames > 3]
-    least = 9.0 * float(reading.body.mass_kg) / 75 * size**2
-    spin = max((f.spin.rms_dev / max(float(np.linalg.norm(f.spin.mean)), least) for f in flights), default=0.0)
+    own, first = np.asarray(reading.own, float), int(poses.frames[0])
+    spans = tuple((float(own[f.start - first]), float(own[f.end - first])) for f in flights)
     soles = reading.traced.track.skin.named(*SOLE)
     under = reading.ask(read_soles)[soles] - reading.surfaces[FLOOR].away[:, soles]
     sunk = float(np.maximum(under, 0).max(initial=0.0))
@@ -83,11 +96,24 @@ def residue(reading: Reading) -> Residue:
     step = rotation.log(rotation.multiply(rotation.conjugate(poses.local[:-1]), poses.local[1:]))
     step[:, list(poses.rig.roots)] = 0.0
     jerk = np.linalg.norm(np.diff(poses.position, 3, axis=0), axis=-1) / poses.dt**3
+    model = model_of(poses.rig, reading.body)
+    momentum = spins(model, stance(model, poses.local, poses.translation), poses.dt).L
+    least = LEAST_SPIN * float(reading.body.mass_kg) / 75 * size**2
     return Residue(
-        gained, max((f.arc_max_m for f in flights), default=0.0), spin, sunk, slid, float(jerk.max(initial=0.0)),
-        float(np.linalg.norm(step, axis=-1).max(initial=0.0)) / poses.dt, poses.position,
-        np.asarray(reading.own, float), poses.dt, size,
+        gained, max((f.arc_max_m for f in flights), default=0.0),
+        max((f.spin.rms_dev / max(float(np.linalg.norm(f.spin.mean)), least) for f in flights), default=0.0),
+        sunk, slid, float(jerk.max(initial=0.0)), float(np.linalg.norm(step, axis=-1).max(initial=0.0)) / poses.dt,
+        poses.position, momentum, own, spans, least, poses.dt, size,
     )  # fmt: skip
+
+
+def _wavers(momentum: np.ndarray, least: float) -> float:
+    """Share of its mean, or of what is least, that an angular momentum (frames, 3) deviates by, rms."""
+    if len(momentum) < 2:
+        return 0.0
+    mean = momentum.mean(axis=0)
+    off = float(np.sqrt(((momentum - mean) ** 2).sum(axis=1).mean()))
+    return off / max(float(np.linalg.norm(mean)), least)
 
 
 def from_nothing(reading: Reading) -> tuple[np.ndarray, np.ndarray]:
@@ -136,7 +162,8 @@ def harm(before: Residue, after: Residue, frames: int) -> str:
         return "soles under the ground"
     if after.slid_m > before.slid_m + SLID_M * size:
         return "feet slide"
-    if after.spin > max(SPIN_GROWS * before.spin, SPIN_FREE):
+    # over the same frames: a flight that is longer after it takes in what its edges always had
+    if after.wavers(before.flights) > max(SPIN_GROWS * before.wavers(before.flights), SPIN_FREE):
         return "the spin wavers more"
     if after.arc_m > max(ARC_GROWS * before.arc_m, ARC_M * size):
         return "farther off the arc"

@@ -155,7 +155,8 @@ def _rank(outcome: Outcome, finding: Finding) -> tuple:
     """What settles it first and brings nothing; of those what leaves least that physics does not give and changes
     least. What meets half-way is for a person to choose."""
     choice = bool(outcome.way and outcome.way.choice)
-    return outcome.wanted.correction.marks, not outcome.settles(finding), choice, outcome.harms, outcome.price
+    harms = outcome.harms or bool(outcome.harm)
+    return outcome.wanted.correction.marks, not outcome.settles(finding), choice, harms, outcome.price
 
 
 def best(

@@ -15,6 +15,7 @@ from ironarc.core.truing.carry import Figure, Planted, bears, carry, end_of, pla
 from ironarc.core.truing.correction import CM, FRAME, SHARE, Correction, Place, Proposal, Way, option
 from ironarc.core.truing.difference import check_root
 from ironarc.core.truing.proposing import indices, proposed
+from ironarc.core.truing.upright import turned_back
 
 NAME = "true_balance"
 LED_S = 0.35  # beside the pose, over which it is led to and from
@@ -28,7 +29,8 @@ MOST_LEAN = np.radians(40.0)
 class Options:
     """start, end : frames of the pose; inside : cm inside the edge of its footing that the plumb falls
     spine, arms : shares of the way that the trunk bends for and the arms reach for; the hips go the rest
-    hands : whether free hands stay where they are; step : whether a foot is put out under the plumb instead"""
+    hands : whether free hands stay where they are; step : whether a foot is put out under the plumb instead
+    upright : whether the whole is turned about its feet, to where it stands before and after"""
 
     start: int = option("from", FRAME)
     end: int = option("to", FRAME)
@@ -37,6 +39,7 @@ class Options:
     arms: float = option("by the arms", SHARE, 0, 1, default=0.0)
     hands: bool = option("hands stay where they are", default=False)
     step: bool = option("by a step of a foot", default=False)
+    upright: bool = option("the whole turned about its feet", default=False)
 
 
 def places(seen: Seen) -> list[Place]:
@@ -46,6 +49,7 @@ def places(seen: Seen) -> list[Place]:
         Place(
             f.start, f.end,
             (
+                Way("upright", "Turned upright about its feet", Options(f.start, f.end, upright=True)),
                 Way("hips", "Over its footing, by the hips", Options(f.start, f.end)),
                 Way("spine", "Over its footing, half by the spine", Options(f.start, f.end, spine=0.5)),
                 Way("step", "A foot put out under it", Options(f.start, f.end, step=True)),
@@ -60,7 +64,10 @@ def propose(seen: Seen, options: Options) -> Proposal:
     reading = seen.reading
     check_root(seen.performer)
     a, b = indices(reading, options.start, options.end)
-    low, high = reading.traced.plays
+    if options.upright:
+        figure, most = turned_back(reading, a, b)
+        says = f"Turned back by {np.degrees(most):.0f}° about its feet."
+        return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", says)
     led = max(4, int(np.rint(LED_S / reading.poses.dt)))
     low, high = reading.traced.plays
     at = slice(max(a - 2 * led, low), min(b + 2 * led, high))

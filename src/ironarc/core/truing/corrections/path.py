@@ -26,10 +26,11 @@ OF_THE_WHOLE = ("hang", "arc", "kink", "phantom", "jerk", SINK, HOVER)
 SETTLES = (*OF_THE_WHOLE, SLIDE)
 BESIDE_S = 1.5  # either side of what is to be put right, of a long shot
 LONGEST_S = 12.0  # of a shot that is made anew as a whole
-LEAST_SLIDE_M = 0.15  # a slide that is smaller is for the feet alone
+LEAST_SLIDE_M = 0.15  # a captured slide that is smaller is for the feet alone
 HOLD_M = 0.012  # over the lowest, within which a point of a sole stands
 SMOOTH = (1.5, 3.0)  # frames, over which a shift begins and ends where that is the smoother way
 CLEARLY = 0.8  # of the third difference, below which a way is clearly smoother
+STEP_UP_S = 0.15  # that what is lifted onto something unseen flies at most on its way
 LEAST_M = 0.002  # a shift smaller than this is none
 
 
@@ -47,10 +48,8 @@ def places(seen: Seen) -> list[Place]:
     reading = seen.reading
     first, dt = int(reading.poses.frames[0]), reading.poses.dt
     low, high = reading.traced.plays
-    found = [
-        f for f in reading.ask(find)
-        if f.kind in OF_THE_WHOLE or (f.kind == SLIDE and f.value > LEAST_SLIDE_M * reading.size)
-    ]  # fmt: skip
+    least = LEAST_SLIDE_M * reading.size if reading.traced.captured else 0.0
+    found = [f for f in reading.ask(find) if f.kind in OF_THE_WHOLE or (f.kind == SLIDE and f.value > least)]
     if high - low < 8 or not found:
         return []
     if (high - low) * dt <= LONGEST_S:
@@ -112,10 +111,9 @@ def course_of(reading: Reading, at: slice, level: bool) -> Course:
     lowest = np.where(np.isfinite(lowest), lowest, size)
     # on something unseen the body stands with all of its soles that lie as low
     band = soles & (height < lowest[:, None] + SETTINGS["contact_rest"].value * size)
-    unseen = np.zeros(len(reading.com), dtype=bool)
-    for x, y in reading.footing.hovers:
-        unseen[x:y] = True
-    on |= unseen[at, None] & band
+    unseen = _unseen(reading)[at]
+    borne |= unseen
+    on |= unseen[:, None] & band
     # what stands is the lowest of the soles, as long as nothing else bears the body
     stands = np.where(band & borne[:, None], np.exp(-(height - lowest[:, None]) / (HOLD_M * size)), 0.0)
     others = (reading.footing.on[at] & ~soles).any(axis=1)
@@ -124,6 +122,18 @@ def course_of(reading: Reading, at: slice, level: bool) -> Course:
         s.com, turning, pads.corners[at].reshape(n, -1, 3), np.repeat(on, 2, axis=1), track.moved[at][..., [0, 2]],
         height, stands, lowest, dt, reading.g, size, level, reading.traced.captured,
     )  # fmt: skip
+
+
+def _unseen(reading: Reading) -> np.ndarray:
+    """(frames,) bool: borne by something unseen, with the step up to it that reads as a flight."""
+    out = np.zeros(len(reading.com), dtype=bool)
+    longest = round(STEP_UP_S / reading.poses.dt)
+    for x, y in reading.footing.hovers:
+        out[x:y] = True
+        for a, b in reading.footing.flights:
+            if b - a <= longest and (b == x or a == y):
+                out[a:b] = True
+    return out
 
 
 CORRECTION = Correction(

@@ -19,6 +19,7 @@ from ironarc.core.truing.corrections.arc import find_flight
 from ironarc.core.truing.corrections.fast import spread
 from ironarc.core.truing.difference import check_root
 from ironarc.core.truing.proposing import proposed
+from ironarc.core.truing.residue import JERK_GROWS
 
 NAME = "true_spin"
 LEAD_FRAMES_S = 0.12  # that a part leads or follows by at most
@@ -26,6 +27,8 @@ CAUSE_S = 0.3
 EASES = (0, 2, 4, 6, 8)
 EASED_LEAD, EASED_TUCK = 0.3, 0.4  # beyond which the tuck itself is opened and parts lead, to be seen
 SEEN = 0.99  # of the limit of what is too fast
+BESIDE_S = 0.17  # of push and landing that may be led over, where its wrong turn began before the take-off
+ON_ARC_M = 0.03  # a flight nearer to gravity's arc than this is put on it: what was turned about another point left it
 
 
 @dataclass(frozen=True)
@@ -33,7 +36,9 @@ class Options:
     """frame : of the flight; turns : more than it makes; lead : how much parts lead and follow; order : which
     tuck : tighter, or looser for less than 0; gaze : share of its direction in the world that the head keeps
     cause : frames of push and landing that turn into it and out of it; meet : whether the pose it lands in is met
-    ease : frames that the limbs' own turns are spread over, -1 for as many as it takes to be seen"""
+    ease : frames that the limbs' own turns are spread over, -1 for as many as it takes to be seen
+    early, past : frames before the take-off it is led from, and past the landing it is led to; past -1 for both found
+    """
 
     frame: int = option("a frame of the flight", FRAME)
     turns: float = option("turns more or less", TURNS, -4, 4, default=0.0)
@@ -46,6 +51,8 @@ class Options:
     ease: int = option(
         "frames that tuck and opening are eased over (-1: as many as are needed)", FRAMES, -1, 60, default=0
     )
+    early: int = option("frames of the push it is led from", FRAMES, 0, 60, default=0)
+    past: int = option("frames of the landing it is led to (-1: the smoothest)", FRAMES, -1, 60, default=0)
 
 
 ORDERS = {"hips": ("legs", "spine", "arms"), "legs": ("spine", "arms", "legs"), "chest": ("spine", "legs", "arms")}
@@ -60,6 +67,7 @@ def places(seen: Seen) -> list[Place]:
             continue
         ways = [
             Way("body", "Steady, as one body", Options(f.apex_frame)),
+            Way("joined", "Steady, joined where push and landing are clean", Options(f.apex_frame, past=-1)),
             Way("ease", "Steady, tuck and opening eased", Options(f.apex_frame, ease=-1), long=True),
             Way("lead", "Steady, parts lead and follow", Options(f.apex_frame, lead=0.5)),
         ]
@@ -83,10 +91,38 @@ def propose(seen: Seen, options: Options) -> Proposal:
     return proposed(seen, figure, CORRECTION, f"{flight.start}–{flight.end}", says)
 
 
-def _spun(reading: Reading, flight: Flight, options: Options):
+def _spun(reading: Reading, flight: Flight, options: Options) -> tuple[Figure, Steady]:
+    """The flight spun steadily, joined where it is asked to be, or where joints go on most smoothly."""
+    if options.past >= 0:
+        return _spun_between(reading, flight, options)
+    most = max(2, round(BESIDE_S / reading.poses.dt))
+    step = max(1, most // 4)
+    found = []
+    for early in range(0, most + 1, step) if flight.take_off_seen else (0,):
+        for past in range(0, most + 1, step) if flight.landing_seen else (0,):
+            made = _spun_between(reading, flight, replace(options, early=early, past=past))
+            found.append((early + past, _roughest(reading, made[0]), made))
+    least = min(rough for _, rough, _ in found)
+    return min((f for f in found if f[1] <= JERK_GROWS * least), key=lambda f: f[:2])[2]
+
+
+def _roughest(reading: Reading, figure: Figure) -> float:
+    """m, the greatest third difference of any joint within what was changed and at its ends."""
+    start = _index(reading, figure)
+    _, at = figure.world()
+    low, high = max(start - 4, 0), start + len(at) + 4
+    joined = np.concatenate([reading.poses.position[low:start], at, reading.poses.position[start + len(at) : high]])
+    return float(np.linalg.norm(np.diff(joined, 3, axis=0), axis=-1).max(initial=0.0))
+
+
+def _spun_between(reading: Reading, flight: Flight, options: Options) -> tuple[Figure, Steady]:
     first = int(reading.poses.frames[0])
     a, b = flight.start - first, flight.end - first + 1
     low, high = a - int(flight.take_off_seen), b + int(flight.landing_seen)
+    if flight.take_off_seen:
+        low = max(low - options.early, reading.traced.plays[0])
+    if flight.landing_seen:
+        high = min(high + options.past, reading.traced.plays[1])
     before, after = _around(reading, flight, low, high, options.cause)
     at = slice(low - before, high + after)
     figure = Figure.of(reading, at)
@@ -103,13 +139,26 @@ def _spun(reading: Reading, flight: Flight, options: Options):
     com = figure.com()[inside]
     figure.local[inside], figure.translation[inside] = spun.local, spun.translation
     off = np.zeros((len(figure.was.frames), 3))
-    off[inside] = com - figure.com()[inside]
+    wanted = com.copy()
+    falls = slice(a - int(flight.take_off_seen) - low, b + int(flight.landing_seen) - low)
+    wanted[falls] = _on_arc(com[falls], reading)
+    off[inside] = wanted - figure.com()[inside]
     figure.shift(off)
     if options.cause:
         _give_cause(reading, figure, flight, spun.L, before, after)
     if options.gaze:
         _keep_gaze(reading, figure, inside, options.gaze)
     return figure, spun
+
+
+def _on_arc(com: np.ndarray, reading: Reading) -> np.ndarray:
+    """The path of a center of gravity (frames, 3) m, on gravity's arc between its ends where it is near to it."""
+    t = np.arange(len(com)) * reading.poses.dt
+    if len(com) < 3:
+        return com
+    level = com[0] + np.outer(t / t[-1], com[-1] - com[0])
+    arc = level + np.outer(reading.g * t * (t[-1] - t) / 2, [0.0, 1.0, 0.0])
+    return arc if np.linalg.norm(arc - com, axis=1).max() < ON_ARC_M * reading.size else com
 
 
 def _eases(options: Options) -> list[Options]:
