@@ -8,7 +8,8 @@ from ironarc.core import rotation
 RAMP_S = 0.17  # beside the spoiled frames, over which a joint may have been led there and back
 BESIDE = 4  # clean frames on either side that a curve goes through
 A_FRAME = 0.02  # of roughness that a frame more made anew costs
-ALIKE_RAD = 0.2  # rms of the turns of all other joints, that makes two moments alike
+ALIKE_RAD = 0.3  # rms of the turns of all other joints, that makes two moments alike
+MEETS_RAD = 0.5  # that the joint itself differs by at most there, on the clean frames at either end
 ALIKE_FRAMES = 3  # on either side that have to be alike, too
 
 
@@ -53,6 +54,8 @@ def as_elsewhere(local: np.ndarray, joint: int, roots: list[int], x: int, y: int
     there = local[x - 1 + shift : y + 1 + shift, joint]
     first = rotation.log(rotation.multiply(rotation.conjugate(there[0]), local[x - 1, joint]))
     last = rotation.log(rotation.multiply(rotation.conjugate(there[-1]), local[y, joint]))
+    if max(np.linalg.norm(first), np.linalg.norm(last)) > MEETS_RAD:
+        return None
     s = np.linspace(0, 1, len(there))[:, None]
     s = s * s * (3 - 2 * s)
     out = local[:, joint].copy()

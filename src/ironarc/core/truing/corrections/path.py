@@ -22,16 +22,17 @@ from ironarc.core.truing.difference import check_root
 from ironarc.core.truing.proposing import indices, proposed
 
 NAME = "true_path"
-OF_THE_WHOLE = ("hang", "arc", "kink", "phantom", "jerk", SINK, HOVER)
-SETTLES = (*OF_THE_WHOLE, SLIDE)
+OF_THE_WHOLE = ("hang", "arc", "kink", "phantom", SINK, HOVER)
+OF_THE_FEET = (SLIDE, "jerk")
+SETTLES = (*OF_THE_WHOLE, *OF_THE_FEET)
 BESIDE_S = 1.5  # either side of what is to be put right, of a long shot
 LONGEST_S = 12.0  # of a shot that is made anew as a whole
-LEAST_SLIDE_M = 0.15  # a captured slide that is smaller is for the feet alone
+LEAST_M = 0.15  # a captured slide or jump that is smaller is for the feet alone
 HOLD_M = 0.012  # over the lowest, within which a point of a sole stands
 SMOOTH = (1.5, 3.0)  # frames, over which a shift begins and ends where that is the smoother way
 CLEARLY = 0.8  # of the third difference, below which a way is clearly smoother
 STEP_UP_S = 0.15  # that what is lifted onto something unseen flies at most on its way
-LEAST_M = 0.002  # a shift smaller than this is none
+NO_SHIFT_M = 0.002  # a shift smaller than this is none
 
 
 @dataclass(frozen=True)
@@ -48,8 +49,10 @@ def places(seen: Seen) -> list[Place]:
     reading = seen.reading
     first, dt = int(reading.poses.frames[0]), reading.poses.dt
     low, high = reading.traced.plays
-    least = LEAST_SLIDE_M * reading.size if reading.traced.captured else 0.0
-    found = [f for f in reading.ask(find) if f.kind in OF_THE_WHOLE or (f.kind == SLIDE and f.value > least)]
+    least = LEAST_M * reading.size if reading.traced.captured else 0.0
+    found = [
+        f for f in reading.ask(find) if f.kind in OF_THE_WHOLE or (f.kind in OF_THE_FEET and f.value > least)
+    ]  # fmt: skip
     if high - low < 8 or not found:
         return []
     if (high - low) * dt <= LONGEST_S:
@@ -76,7 +79,7 @@ def propose(seen: Seen, options: Options) -> Proposal:
     a, b = indices(reading, options.start, options.end)
     shift = shift_along(course_of(reading, slice(a, b), options.heights))
     shift = _smoothest(reading.body_com[a:b], shift)
-    if np.abs(shift).max() < LEAST_M * reading.size:
+    if np.abs(shift).max() < NO_SHIFT_M * reading.size:
         raise EditError(f"The body already goes where it should from {options.start} to {options.end}.")
     end = reading.traced.plays[1]
     figure = Figure.of(reading, slice(a, end))
