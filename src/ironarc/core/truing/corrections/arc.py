@@ -1,10 +1,11 @@
 """True the arc: the center of gravity on gravity's parabola, in the time it has or in the time its height needs."""
 
 from dataclasses import dataclass, replace
+from itertools import product
 
 import numpy as np
 
-from ironarc.core.document import Performer
+from ironarc.core.document import Performer, Shot
 from ironarc.core.edits import AddLayer
 from ironarc.core.edits.of_shot import SetShot
 from ironarc.core.edits.retiming import retimed
@@ -23,6 +24,7 @@ from ironarc.core.truing.correction import CM, FRAME, FRAMES, Correction, Cost, 
 from ironarc.core.truing.corrections import whole
 from ironarc.core.truing.difference import check_root, layer_between
 from ironarc.core.truing.pace import catching_up, paced
+from ironarc.core.truing.residue import residue
 
 NAME = "true_arc"
 LEAD_S = 0.3  # over which push and landing bend to another speed, where nothing else is asked
@@ -30,7 +32,9 @@ NATURAL_BW = (1.0, 2.0)  # a push, and a landing, may change the speed by this w
 KINK_MS = 1.0  # beyond that a kink is graded
 CATCH_UP_S = 1.0
 SOUND = 0.6  # of what is graded as strained, within which a flight is left as it is
-TIME, HEIGHT, BETWEEN, HELD = "time", "height", "between", "held"
+TIME, HEIGHT, BETWEEN, EDGES, HELD = "time", "height", "between", "edges", "held"
+MOST_BESIDE = 2  # frames of push and of landing that may have been slowed with the flight
+A_FRAME_MS = 0.02  # m/s gained from nothing, that taking along a frame beside the flight must save
 HELD_S = 0.6  # beside a flight, that is worked out to hold together with it
 
 
@@ -41,6 +45,7 @@ class Options:
     lead : frames of push and of landing that bend to the new speed, 0 for a third of a second
     follow : whether what follows moves along when frames are added or taken out
     hold : whether push, flight and landing are then worked out to hold together, spin too
+    early, past : frames of the push and of the landing played as slow or as fast as the flight; past -1 for both found
     """
 
     frame: int = option("a frame of the flight", FRAME)
@@ -49,6 +54,8 @@ class Options:
     lead: int = option("lead in and out, 0 for enough", FRAMES, 0, 500, default=0)
     follow: bool = option("what follows moves along", default=True)
     hold: bool = option("push and landing worked out", default=False)
+    early: int = option("frames of the push at its pace", FRAMES, 0, 60, default=0)
+    past: int = option("frames of the landing at its pace (-1: found)", FRAMES, -1, 60, default=0)
 
 
 def find_flight(reading: Reading, frame: int) -> Flight:
@@ -80,6 +87,9 @@ def places(seen: Seen) -> list[Place]:
             between = int(np.rint((wanted + have) / 2))
             ways.insert(0, Way(TIME, "Keep the height, change the time", Options(f.apex_frame, wanted)))
             held = Options(f.apex_frame, wanted, hold=True)
+            if f.take_off_seen:
+                edges = Options(f.apex_frame, wanted, past=-1)
+                ways.append(Way(EDGES, "Change the time of the flight and what is as slow beside it", edges, long=True))
             ways.append(Way(HELD, "Change the time, push and landing worked out", held, long=True))
             if between not in (wanted, have):
                 ways.append(Way(BETWEEN, "Meet half-way", Options(f.apex_frame, between), choice=True))
@@ -104,7 +114,24 @@ def propose(seen: Seen, options: Options) -> Proposal:
         if proposal is None:
             raise EditError(f"The flight {flight.start}–{flight.end} follows its arc already: nothing was changed.")
         return proposal
-    return _by_time(seen, flight, hang, options)
+    if options.past < 0:
+        return _with_edges(seen, flight, hang, options)
+    return _by_time(seen, flight, hang, options)[0]
+
+
+def _with_edges(seen: Seen, flight: Flight, hang: int, options: Options) -> Proposal:
+    """The time changed of the flight and of those frames beside it that leave least force from nowhere."""
+    found = []
+    for early, past in product(range(MOST_BESIDE + 1), repeat=2):
+        try:
+            made, there = _by_time(seen, flight, hang, replace(options, early=early, past=past))
+        except EditError:
+            continue
+        left = see(there, seen.performer.id).reading.ask(residue).loss
+        found.append((left + A_FRAME_MS * (early + past), early, past, made))
+    if not found:
+        raise EditError(f"No frames beside the flight {flight.start}–{flight.end} can be played at its pace.")
+    return min(found, key=lambda f: f[:3])[3]
 
 
 def _hang(reading: Reading, flight: Flight, options: Options) -> int:
@@ -243,8 +270,8 @@ def _says(reading: Reading, flight: Flight, arc: np.ndarray, made: Led) -> str:
     return " ".join(out)
 
 
-def _by_time(seen: Seen, flight: Flight, hang: int, options: Options) -> Proposal:
-    """Frames taken out of the air, or put in, then what is left of the way to the arc."""
+def _by_time(seen: Seen, flight: Flight, hang: int, options: Options) -> tuple[Proposal, Shot]:
+    """Frames taken out of the air, or put in, then what is left of the way to the arc; and the shot with that."""
     shot, performer, reading = seen.shot, seen.performer, seen.reading
     if not flight.landing_seen:
         raise EditError(
@@ -266,9 +293,11 @@ def _by_time(seen: Seen, flight: Flight, hang: int, options: Options) -> Proposa
     if rest is not None and options.hold:
         rest, held = _held(after, again, rest)
     cost = _time_cost(flight, hang, added, rest, held)
-    return Proposal(
-        cost, words, rest.layer if rest else None, timing.retimings[-1], (*edit.edits[1:], *more),
-        frames - shot.frames,
+    layer = rest.layer if rest else None
+    if layer is not None:
+        there = AddLayer(layer, performer.id).apply(there)
+    return (
+        Proposal(cost, words, layer, timing.retimings[-1], (*edit.edits[1:], *more), frames - shot.frames), there
     )  # fmt: skip
 
 
@@ -318,6 +347,9 @@ def _retimed(reading: Reading, performer: Performer, flight: Flight, hang: int, 
     if hang < 2 or want < 2:
         raise EditError(f"A flight of {hang} frames can't be seen. Ask for two or more.")
     pace = have / want
+    edge, b = max(edge - options.early, reading.traced.plays[0]), min(b + options.past, reading.traced.plays[1] - 1)
+    want = max(int(np.rint((b - edge) / pace)), 2)
+    pace = (b - edge) / want
     lead = options.lead or max(int(np.rint(LEAD_S / dt)), 3)
     spans = reading.footing.flights
     low = max([y for _, y in spans if y <= edge], default=reading.traced.plays[0])
@@ -375,7 +407,7 @@ CORRECTION = Correction(
     places,
     propose,
     order=20,
-    ways=(TIME, HEIGHT, BETWEEN, HELD),
+    ways=(TIME, HEIGHT, BETWEEN, EDGES, HELD),
 )
 
 __all__ = ["CORRECTION", "Options", "by_height", "find_flight", "lead_shift", "places", "propose", "true_hang"]
