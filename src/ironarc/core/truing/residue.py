@@ -24,7 +24,7 @@ FREE_ARC_M, FREE_SPIN, FREE_SUNK_M, FREE_SLID_M = 0.008, 0.15, 0.01, 0.02
 MOMENT = 0.5  # of a moment as large
 ARC, SPIN, SUNK, SLID = 40.0, 1.0, 20.0, 4.0  # a metre off the arc; a spin that wavers by its mean; a metre
 MOVED = 6.0  # a metre that joints are moved by, on average
-PUT_IN, TAKEN_OUT = 1.5, 0.3  # a second: what hangs is likelier slowed than lowered, what rushes likelier raised
+PUT_IN, TAKEN_OUT = 1.5, 0.1  # a second: what hangs is likelier slowed than lowered, what rushes likelier raised
 LEAST_SPIN = 9.0  # kg·m²/s of a figure of 75 kg and 1.75 m, from which a spin's share is told
 LASTS_S = 1.2  # a shift of the whole that is kept up for longer is there for good
 # From where a correction does harm
@@ -61,10 +61,10 @@ class Residue:
 
     @property
     def loss(self) -> float:
-        """All that is amiss, in m/s gained from nothing."""
+        """All that is amiss, in m/s gained from nothing by a figure of 1.75 m."""
         size = self.size
         return (
-            self.gained_ms
+            self.gained_ms / np.sqrt(size)
             + ARC * max(self.arc_m / size - FREE_ARC_M, 0)
             + SPIN * max(self.spin - FREE_SPIN, 0)
             + SUNK * max(self.sunk_m / size - FREE_SUNK_M, 0)
@@ -148,7 +148,7 @@ def from_nothing(reading: Reading) -> tuple[np.ndarray, np.ndarray]:
 
 def price(before: Residue, after: Residue, frames: int) -> float:
     """What a way costs, in m/s: what it leaves that physics does not give, and the metres and seconds it changes."""
-    seconds = frames * after.dt
+    seconds = frames * after.dt / np.sqrt(after.size)
     late = PUT_IN * max(seconds, 0.0) + TAKEN_OUT * max(-seconds, 0.0)
     return after.loss + MOVED * moved(before, after) / after.size + late
 
