@@ -77,7 +77,7 @@ SETTINGS = {
     "proof_pull": Setting(2.2, "share of g", "to which it does: nothing on the ground can pull"),
     "level_doubt": Setting(3.0, "squares", "that a frame costs in it where a point is low and level"),
     "position_noise": Setting(0.002, "m", "least noise of the center of gravity; sets the error of implied g"),
-    "hang_errors": Setting(2.0, "standard errors", "implied g must be off by more than this to be graded"),
+    "errors": Setting(2.0, "standard errors", "that a gravity, a spin and a plumb must be off by to be graded"),
     "spin_floor": Setting(9.0, "kg·m²/s", "unsteadiness below this is not graded; for 75 kg and 1.75 m"),
     "friction": Setting(0.8, "share of the push", "that a contact can give along a surface before it slips"),
     "push_reach": Setting(0.03, "m", "the farthest from a surface that a point can push on it"),

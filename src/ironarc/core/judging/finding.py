@@ -76,11 +76,12 @@ class Case:
         return (STRAINED if value > grade.strained * factor * ROUNDING else SOUND), grade.strained * factor
 
     def raised(
-        self, kind: str, value: float, start: int, end: int, says: str, part: str = "", cause: str = ""
+        self, kind: str, value: float, start: int, end: int, says: str, part: str = "", cause: str = "",
+        sure: float = np.inf,
     ) -> Iterator[Finding]:
-        """A finding of this value on frames of the shot, or none where it is sound. `{limit}` in `says` is the limit's
-        number."""
-        grade, limit = self.graded(kind, value)
+        """A finding of this value on frames of the shot, or none where it is sound. sure : as much of the value as
+        stays whatever the body weighs; it is what the grade is of."""
+        grade, limit = self.graded(kind, min(value, sure))
         if grade != SOUND:
             yield Finding(
                 kind, grade, int(start), int(end), float(value), self.limits[kind].unit, limit, says, part, cause

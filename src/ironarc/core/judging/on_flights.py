@@ -16,11 +16,24 @@ def cause_of(flight: Flight) -> str:
 
 def can_judge(flight: Flight, g: float, limits: Limits) -> bool:
     """False for a flight whose own error leaves even a cracked hang time open; it says nothing then."""
-    return SETTINGS["hang_errors"].value * flight.implied_g_se < limits["hang"].cracked * g
+    return SETTINGS["errors"].value * flight.implied_g_se < limits["hang"].cracked * g
 
 
 def judged(case: Case) -> list[Flight]:
     return [f for f in case.reading.flights if can_judge(f, case.reading.g, case.limits)]
+
+
+def off_whatever_it_weighs(case: Case, flight: Flight) -> float:
+    """m off the arc that no plausible weighing takes away."""
+    if case.reading.traced.loads:
+        return np.inf  # what is held moves the center of gravity, too
+    return case.reading.weighing_doubt.off_arc(slice(flight.start - case.first, flight.end - case.first + 1))
+
+
+def by_weighing(case: Case, flight: Flight) -> bool:
+    """Whether a flight is off its arc only for how the body is weighed."""
+    limit = case.graded("arc", 0.0)[1]
+    return off_whatever_it_weighs(case, flight) <= limit < flight.arc_max_m
 
 
 def flight_at(finding: Finding, case: Case) -> Flight | None:
@@ -45,4 +58,7 @@ def height_of(finding: Finding, case: Case) -> Evidence:
             ("Gravity as the path has it", f"{flight.implied_g:.2f}{error} m/s²"),
             ("Off the arc at most", f"{flight.arc_max_m * 100:.1f} cm"),
         ]
+        sure = off_whatever_it_weighs(case, flight)
+        if sure < flight.arc_max_m:
+            numbers.append(("Off it whatever the weighing", f"{sure * 100:.1f} cm"))
     return curve(finding, case, "Center of gravity over the floor", "cm", height, wanted, (), numbers)

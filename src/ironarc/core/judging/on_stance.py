@@ -9,6 +9,7 @@ from ironarc.core.reading import Reading
 from ironarc.core.reading.balance import read_balance
 from ironarc.core.reading.forces import kept_up, read_forces
 from ironarc.core.reading.spans import runs
+from ironarc.core.settings import SETTINGS
 
 HELD_S = 0.25
 HELD_MS = 0.2  # of the center of gravity over the floor; what passes faster is on its way
@@ -25,6 +26,8 @@ def _off_footing(reading: Reading) -> np.ndarray:
     held = np.linalg.norm(reading.com_velocity[:, [0, 2]], axis=1) < HELD_MS * np.sqrt(reading.size)
     told = forces.told & held & ~reading.footing.air & ~reading.footing.doubt & ~balance.pulls
     out = np.where(told & np.isfinite(out), np.maximum(out, 0.0), 0.0)
+    # what another weighing would put inside is not out
+    out = np.where(out > SETTINGS["errors"].value * reading.weighing_doubt.plumb(), out, 0.0)
     return kept_up(out, max(2, int(np.ceil(HELD_S / reading.poses.dt - 1e-9))))
 
 

@@ -47,7 +47,7 @@ class Flight:
     rise_m, drop_m : take-off to apex and apex to landing
     apex_frame : the frame nearest the top
     take_off_ms, landing_ms : (3,) m/s at take-off and at landing, from the fitted arc
-    implied_g, implied_g_se : m/s², the gravity the path itself follows, and its standard error
+    implied_g, implied_g_se : m/s², the gravity the path itself follows, and its standard error, the weighing's too
     arc_rms_m, arc_max_m : distance from the nearest arc with the shot's gravity
     speed_factor : sqrt(implied_g / g), the share of true speed it plays at
     kink_take_off_ms, kink_landing_ms : (3,) m/s, velocity of the arc, carried one frame out, over that of
@@ -180,12 +180,14 @@ class Moving:
 
 
 def measure_flight(
-    moving: Moving, at: tuple[int, int], inertia: np.ndarray, g: float, spans: tuple[tuple[int, int], ...] = ()
+    moving: Moving, at: tuple[int, int], inertia: np.ndarray, g: float, spans: tuple[tuple[int, int], ...] = (),
+    weighing_g: float = 0.0,
 ) -> Flight:
     """Measures the flight over frame indices [a, b) = `at`; inertia : (b - a, 3, 3) kg·m².
 
     spans : index spans within it over which what is held stays the same, the whole flight if not told. Rise and
     drop are those of the path with the shifts at its steps taken out.
+    weighing_g : m/s² that the gravity it implies is unsure by for its weighing
     """
     (a, b), com, dt, frames = at, moving.com, moving.dt, moving.frames
     v_com, L = moving.com_velocity, moving.angular_momentum
@@ -220,7 +222,7 @@ def measure_flight(
         apex_frame=int(frames[a + top]),
         take_off_ms=own[0].velocity_at(-dt / 2),
         implied_g=own[0].g,
-        implied_g_se=own[0].g_se * float(np.sqrt(moving.frames_a_sample)),
+        implied_g_se=float(np.hypot(own[0].g_se * np.sqrt(moving.frames_a_sample), weighing_g)),
         arc_rms_m=float(np.sqrt((off**2).mean())),
         arc_max_m=float(off.max()),
         speed_factor=float(np.sqrt(max(own[0].g, 0.0) / g)),

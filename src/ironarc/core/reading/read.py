@@ -23,6 +23,7 @@ from ironarc.core.reading.floor import Floor, estimate_floor
 from ironarc.core.reading.footing import Footing, find_footing
 from ironarc.core.reading.skin import SkinTrack, follow, skin_of
 from ironarc.core.reading.spans import Span, runs
+from ironarc.core.reading.weighing_doubt import WeighingDoubt
 from ironarc.core.scene.props import Prop
 from ironarc.core.settings import REFERENCE_HEIGHT_M
 
@@ -59,6 +60,10 @@ class Traced:
     def size(self) -> float:
         """Height of the figure over 1.75 m."""
         return self.body.anatomy.height_m / REFERENCE_HEIGHT_M
+
+    def weighing_doubt(self, g: float) -> WeighingDoubt:
+        """What the motion owes to its weighing."""
+        return WeighingDoubt(self.body, self.centres, self.com, self.poses.dt, g)
 
 
 @dataclass(frozen=True, eq=False)
@@ -146,6 +151,11 @@ class Reading:
         """First and last index of every flight, over which no derivative reaches."""
         return tuple(edge for span in self.footing.flights for edge in span)
 
+    @cached_property
+    def weighing_doubt(self) -> WeighingDoubt:
+        """What it owes to the weighing."""
+        return self.traced.weighing_doubt(self.g)
+
     def ask(self, measure: Callable[["Reading"], Answer]) -> Answer:
         """What `measure` says of this reading, worked out once: forces, balance, joints and the like are for those
         who ask."""
@@ -232,8 +242,11 @@ def read_traced(traced: Traced, g: float, floor: Floor, by_hand: tuple[HandConta
     moving = Moving(
         traced.com, moved.com_velocity, moved.angular_momentum, poses.frames, poses.dt, traced.apart
     )  # fmt: skip
+    doubt = traced.weighing_doubt(g)
     flights = tuple(
-        measure_flight(moving, (a, b), inertia(slice(a, b)), g, constant_spans(loads, a, b))
+        measure_flight(
+            moving, (a, b), inertia(slice(a, b)), g, constant_spans(loads, a, b), doubt.gravity(slice(a, b))
+        )
         for a, b in footing.flights
     )  # fmt: skip
     return Reading(

@@ -7,6 +7,7 @@ from ironarc.core.judging.grade import LENGTH, Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_flights import cause_of, judged
 from ironarc.core.judging.on_flights import height_of as evidence
+from ironarc.core.judging.on_flights import off_whatever_it_weighs
 
 GRADE = Grade(
     "Off the arc", 0.03, 0.08, "m",
@@ -18,12 +19,14 @@ GRADE = Grade(
 def rule(case: Case) -> Iterator[Finding]:
     """The path's distance from the arc that the shot's gravity draws."""
     for flight in judged(case):
-        _, limit = case.graded("arc", flight.arc_max_m)
+        sure = off_whatever_it_weighs(case, flight)
+        _, limit = case.graded("arc", min(sure, flight.arc_max_m))
         says = (
             f"Strays {flight.arc_max_m * 100:.0f} cm from the arc gravity would draw through these "
             f"{frames(flight.hang_frames)}; {limit * 100:.0f} cm is the limit."
         )
-        yield from case.raised("arc", flight.arc_max_m, flight.start, flight.end, says, cause=cause_of(flight))
+        cause = cause_of(flight)
+        yield from case.raised("arc", flight.arc_max_m, flight.start, flight.end, says, cause=cause, sure=sure)
 
 
 KIND = Kind("arc", GRADE, rule, evidence, order=20)

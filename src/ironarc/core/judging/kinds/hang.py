@@ -22,7 +22,7 @@ def rule(case: Case) -> Iterator[Finding]:
     g = case.reading.g
     for flight in judged(case):
         off = abs(flight.implied_g - g)
-        if off > SETTINGS["hang_errors"].value * flight.implied_g_se:
+        if off > SETTINGS["errors"].value * flight.implied_g_se:
             says = _says(flight, g, case.reading.poses.fps)
             yield from case.raised("hang", off / g, flight.start, flight.end, says, cause=cause_of(flight))
 

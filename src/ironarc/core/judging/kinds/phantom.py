@@ -8,7 +8,7 @@ from ironarc.core.judging.evidence import Evidence, curve, lines, window
 from ironarc.core.judging.finding import SOUND, Case, Finding, frames
 from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
-from ironarc.core.judging.on_flights import cause_of
+from ironarc.core.judging.on_flights import by_weighing, cause_of
 from ironarc.core.judging.on_stance import stance_cause, tilted
 from ironarc.core.reading.faults import HOVER, contact_faults
 from ironarc.core.reading.forces import kept_frames, kept_up, read_forces
@@ -61,6 +61,8 @@ def _phantom(case: Case, forces, kept: np.ndarray, a: int, b: int) -> Iterator[F
     beside = next(
         (f for f in reading.flights if f.start - 1 <= end <= f.end + 1 or f.start - 1 <= start <= f.end + 1), None
     )
+    if beside is not None and reading.footing.air[a] and by_weighing(case, beside):
+        return
     cause = cause_of(beside) if beside else ""
     amount = f"{most:.1f} body weights"
     if reading.footing.air[a]:
