@@ -238,7 +238,7 @@ def test_true_fixes_all_within_a_span_and_tells_it_as_json(files, tmp_path):
     assert run("true", files / "gap.bvh", "-o", out, "--fix", "arc", "--span", "9-1").returncode == 2
     refused = run("true", files / "gap.bvh", "-o", out, "--fix", "arc:sideways")
     assert refused.returncode == 2
-    assert "can't be made the way 'sideways'; ways here: time, height, held, between" in refused.stderr
+    assert "can't be made the way 'sideways'; ways here: time, height, edges, held, between" in refused.stderr
 
 
 def test_convert_gives_every_value_back(files, tmp_path):

@@ -1,20 +1,29 @@
 """The path made anew without a change of pose, what ways are priced and refused by, and joints made anew."""
 
+from dataclasses import replace
+
 import numpy as np
 import pytest
 
 from ironarc.core import rotation
-from ironarc.core.reading import read, see
+from ironarc.core.errors import EditError
+from ironarc.core.motion.poses import poses_of
+from ironarc.core.reading import read, read_shot, see
+from ironarc.core.reading.momentum import body_centres, whole_com
 from ironarc.core.solve.path import Course, shift_along
 from ironarc.core.truing import CORRECTIONS, Try, propose
 from ironarc.core.truing.anew import as_elsewhere, between, spoiled_span
+from ironarc.core.truing.plan import carry_out
 from ironarc.core.truing.residue import from_nothing, harm, moved, price, residue
+from ironarc.core.truing.trial import judged
+from ironarc.core.truing.upright import turned_back
 from tests.conftest import demo
 from tests.core.test_contacts import BODY
-from tests.core.test_corrections import POSES, N, eased, spoiled
-from tests.figures import carried
+from tests.core.test_corrections import POSES, SOUND, N, eased, spoiled, up
+from tests.figures import carried, changed_poses, dense_shot
 
 G, FPS = 9.81, 30
+SOUND_FLIGHT = read_shot(SOUND).flights[0]
 
 
 def course(path: np.ndarray, on: np.ndarray, **more) -> Course:
@@ -157,3 +166,131 @@ def test_a_flipped_knee_is_made_anew_by_its_joint_alone():
     assert not CORRECTIONS["unbend"].places(see(made.edit.apply(knee)))
     was = np.linalg.norm(seen.reading.poses.position - POSES.position, axis=-1).max()
     assert np.linalg.norm(after.position - POSES.position, axis=-1).max() < 0.25 * was
+
+
+def off_from(clean, poses) -> float:
+    """m, the farthest that any joint of a motion is from where another one has it on the same frame."""
+    return float(np.linalg.norm(poses.position - clean.position, axis=-1).max())
+
+
+def settled_by(name: str, way: str, shot, kind: str):
+    """A proposal by one way of a correction for a shot's first finding of a kind, and the reading with it."""
+    seen = see(shot)
+    finding = next(f for f in judged(seen) if f.kind == kind)
+    place = next(p for p in CORRECTIONS[name].places(seen) if p.start <= finding.end and finding.start <= p.end)
+    made = propose(seen, Try(CORRECTIONS[name], place.way(way).options))
+    return made, see(made.edit.apply(shot)).reading
+
+
+STANDS = carried(still(90), 1 / FPS)
+
+
+def stands_but(**changes):
+    return dense_shot(changed_poses(STANDS, **changes), SOUND)
+
+
+def test_a_spin_that_was_wrong_from_the_push_on_is_joined_before_the_take_off():
+    first, last = (SOUND_FLIGHT.start - 4, SOUND_FLIGHT.end + 3)
+    hat = eased(first, first + 6, last - 5, last)
+    about, turn = whole_com(body_centres(POSES, BODY), BODY), rotation.about_axis("Y", 1.6 * hat)
+    local, translation = POSES.local.copy(), POSES.translation.copy()
+    local[:, 0] = rotation.multiply(turn, local[:, 0])
+    translation[:, 0] = about + rotation.rotate(turn, translation[:, 0] - about)
+    wrong = dense_shot(poses_of(POSES.rig, POSES.frames, POSES.dt, local, translation), SOUND)
+    by = {way: settled_by("true_spin", way, wrong, "spin")[1].poses for way in ("body", "joined")}
+    was = off_from(POSES, see(wrong).reading.poses)
+    assert off_from(POSES, by["joined"]) < 0.5 * off_from(POSES, by["body"]) < was
+    jerk = {way: np.linalg.norm(np.diff(p.position, 3, axis=0), axis=-1).max() for way, p in by.items()}
+    assert jerk["joined"] < 0.9 * jerk["body"]
+
+
+def test_a_lean_is_turned_back_about_the_feet():
+    hat = np.interp(np.arange(90), [10, 20, 60, 75], [0.0, 1.0, 1.0, 0.0])
+    turn = rotation.about_axis("X", 0.25 * hat)
+    feet = [STANDS.rig.index(name) for name in ("LeftFoot", "RightFoot")]
+    about = STANDS.position[:, feet].mean(axis=1)
+    local, translation = STANDS.local.copy(), STANDS.translation.copy()
+    local[:, 0] = rotation.multiply(turn, local[:, 0])
+    translation[:, 0] = about + rotation.rotate(turn, translation[:, 0] - about)
+    for foot in feet:
+        local[:, foot] = rotation.multiply(rotation.conjugate(turn), local[:, foot])
+    lean = dense_shot(poses_of(STANDS.rig, STANDS.frames, STANDS.dt, local, translation), SOUND)
+    made, reading = settled_by("true_balance", "upright", lean, "balance")
+    assert off_from(STANDS, see(lean).reading.poses) > 0.3
+    assert off_from(STANDS, reading.poses) < 0.05
+    assert "about its feet" in made.cost.words
+    with pytest.raises(EditError, match="as upright as"):
+        turned_back(see(stands_but()).reading, 40, 50)
+    with pytest.raises(EditError, match="No foot stands"):
+        turned_back(read(carried(np.full(40, 1.0), 1 / FPS), BODY, G, 0.0), 10, 20)
+
+
+def test_frames_beside_a_slowed_flight_that_are_as_slow_are_played_at_its_pace():
+    a, b = SOUND_FLIGHT.start - 2, SOUND_FLIGHT.end + 2
+    at = np.concatenate([np.arange(a), np.arange(a, b, 2 / 3), np.arange(b, N)])
+    low = np.minimum(at.astype(int), N - 2)
+    u = at - low
+    local = rotation.slerp(
+        POSES.local[low], POSES.local[low + 1], np.broadcast_to(u[:, None], (len(at), len(POSES.rig)))
+    )
+    place = POSES.translation[low] + (POSES.translation[low + 1] - POSES.translation[low]) * u[:, None, None]
+    slow = dense_shot(poses_of(POSES.rig, np.arange(1, len(at) + 1), POSES.dt, local, place), SOUND)
+    gained = {}
+    for way in ("time", "edges"):
+        made, reading = settled_by("true_arc", way, slow, "hang")
+        gained[way] = residue(reading).gained_ms
+        assert made.frames < 0
+    assert gained["edges"] < 0.95 * gained["time"]
+
+
+def test_a_step_up_onto_nothing_comes_down_with_the_stand_it_leads_to():
+    lifted = stands_but(shift=np.outer(np.interp(np.arange(90), [50, 53], [0.0, 0.12]), [0.0, 1.0, 0.0]))
+    _, reading = settled_by("true_path", "", lifted, "hover")
+    assert off_from(STANDS, reading.poses) < 0.02
+
+
+def test_a_small_slide_is_for_the_path_unless_it_may_be_a_capture_s_own():
+    slide = np.outer(np.interp(np.arange(90), [55, 75], [0.0, 0.08]), [1.0, 0.0, 0.0])
+    assert CORRECTIONS["true_path"].places(see(stands_but(shift=slide)))
+    _, reading = settled_by("true_path", "", stands_but(shift=slide), "slide")
+    assert off_from(STANDS, reading.poses) < 0.01
+    rng = np.random.default_rng(3)
+    noise = {name: rng.normal(0, 0.004, (90, 3)) for name in STANDS.rig.names[1:]}
+    noisy = see(stands_but(shift=slide, turns=noise))
+    assert noisy.reading.traced.captured
+    assert [f.kind for f in judged(noisy)].count("slide")
+    assert not CORRECTIONS["true_path"].places(noisy)
+
+
+def test_a_longer_flight_takes_in_what_its_edges_always_had_and_that_is_no_harm_to_the_spin():
+    base = residue(read(carried(still(), 1 / FPS), BODY, G, 0.0))
+    steady = np.tile([10.0, 0.0, 0.0], (39, 1))
+    loose = steady.copy()
+    loose[[8, 21]] *= 3.0
+    before = replace(base, momentum=loose, flights=((10.0, 20.0),))
+    assert before.wavers(before.flights) == 0.0
+    assert before.wavers(((8.0, 24.0),)) > 0.4
+    assert harm(before, replace(before, flights=((8.0, 24.0),), spin=0.6), 0) == ""
+    inside = loose.copy()
+    inside[14] *= 4.0
+    assert harm(before, replace(before, momentum=inside), 0) == "the spin wavers more"
+    # what a joint does alone may give the whole back the spin that it had
+    assert harm(before, replace(before, momentum=inside), 0, of_joints=True) == ""
+
+
+def test_a_plan_takes_what_settles_more_than_it_brings():
+    lifted = see(spoiled(shift=up(0.06)))
+    hover = next(f for f in judged(lifted) if f.kind == "hover")
+
+    def telling(settled: str, brought: str):
+        def judge(seen):
+            if seen.shot is lifted.shot:
+                return [replace(hover, grade=settled)]
+            return [replace(hover, kind="jerk", grade=brought, start=3, end=3, own=(3, 3))]
+
+        return judge
+
+    assert [s.name for s in carry_out(lifted, "all", judge_=telling("cracked", "strained")).steps][:1]
+    refused = carry_out(lifted, "all", judge_=telling("strained", "cracked"))
+    assert refused.steps == ()
+    assert "nothing settles it without harm" in refused.skipped[0]

@@ -76,7 +76,14 @@ class Case:
         return (STRAINED if value > grade.strained * factor * ROUNDING else SOUND), grade.strained * factor
 
     def raised(
-        self, kind: str, value: float, start: int, end: int, says: str, part: str = "", cause: str = "",
+        self,
+        kind: str,
+        value: float,
+        start: int,
+        end: int,
+        says: str,
+        part: str = "",
+        cause: str = "",
         sure: float = np.inf,
     ) -> Iterator[Finding]:
         """A finding of this value on frames of the shot, or none where it is sound. sure : as much of the value as

@@ -180,7 +180,11 @@ class Moving:
 
 
 def measure_flight(
-    moving: Moving, at: tuple[int, int], inertia: np.ndarray, g: float, spans: tuple[tuple[int, int], ...] = (),
+    moving: Moving,
+    at: tuple[int, int],
+    inertia: np.ndarray,
+    g: float,
+    spans: tuple[tuple[int, int], ...] = (),
     weighing_g: float = 0.0,
 ) -> Flight:
     """Measures the flight over frame indices [a, b) = `at`; inertia : (b - a, 3, 3) kg·m².

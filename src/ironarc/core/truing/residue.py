@@ -153,19 +153,20 @@ def price(before: Residue, after: Residue, frames: int) -> float:
     return after.loss + MOVED * moved(before, after) / after.size + late
 
 
-def harm(before: Residue, after: Residue, frames: int) -> str:
-    """What a way makes worse by more than may be, in words, or ""."""
+def harm(before: Residue, after: Residue, frames: int, of_joints: bool = False) -> str:
+    """What a way makes worse by more than may be, in words, or "". of_joints : whether it puts right what a joint alone
+    does; the whole's force, spin and arc may be as they always were then, and looked better with the fault."""
     size = before.size
-    if after.gained_ms > GROWS * before.gained_ms + GROWS_MS * np.sqrt(size):
+    if not of_joints and after.gained_ms > GROWS * before.gained_ms + GROWS_MS * np.sqrt(size):
         return "more force from nowhere"
     if after.sunk_m > before.sunk_m + SUNK_M * size:
         return "soles under the ground"
     if after.slid_m > before.slid_m + SLID_M * size:
         return "feet slide"
     # over the same frames: a flight that is longer after it takes in what its edges always had
-    if after.wavers(before.flights) > max(SPIN_GROWS * before.wavers(before.flights), SPIN_FREE):
+    if not of_joints and after.wavers(before.flights) > max(SPIN_GROWS * before.wavers(before.flights), SPIN_FREE):
         return "the spin wavers more"
-    if after.arc_m > max(ARC_GROWS * before.arc_m, ARC_M * size):
+    if not of_joints and after.arc_m > max(ARC_GROWS * before.arc_m, ARC_M * size):
         return "farther off the arc"
     # what is played faster turns faster, and jerks by the third power of it
     grows = JERK_GROWS_RETIMED if frames else JERK_GROWS

@@ -13,6 +13,7 @@ from ironarc.core.truing.correction import Correction, Proposal, Try, Way
 from ironarc.core.truing.residue import Residue, harm, price, residue
 
 SPOILS, HARMS = 0.3, 3.0  # m/s, that a finding made worse or new costs, and what physics refuses
+OF_JOINTS = frozenset({"bend", "pop", "stretch"})  # what a joint alone does
 WORSE = 1.03  # times its value, from which a finding counts as worse
 
 Judge = Callable[[Seen], Sequence[Finding]]
@@ -53,16 +54,23 @@ class Outcome:
         return bool(self.worse or self.new)
 
     @property
+    def left_over(self) -> Residue:
+        """What physics does not give with it."""
+        return self.seen.reading.ask(residue)
+
+    @property
     def harm(self) -> str:
         """What it makes worse of what physics asks for, in words, or "", whatever the findings say."""
-        return harm(self.was, self.seen.reading.ask(residue), self.proposal.frames)
+        of_joints = OF_JOINTS.issuperset(self.wanted.correction.settles)
+        return harm(self.was, self.left_over, self.proposal.frames, of_joints)
 
     @property
     def price(self) -> float:
         """m/s gained from nothing: what it leaves that physics does not give, and what it changes."""
         spoils = len(self.new) + len(self.worse)
-        paid = price(self.was, self.seen.reading.ask(residue), self.proposal.frames)
-        return paid + SPOILS * spoils + (HARMS if self.harm else 0.0)
+        paid = price(self.was, self.left_over, self.proposal.frames)
+        harms = harm(self.was, self.left_over, self.proposal.frames)
+        return paid + SPOILS * spoils + (HARMS if harms else 0.0)
 
     def settles(self, finding: Finding) -> bool:
         return any(f.id == finding.id for f in self.settled)

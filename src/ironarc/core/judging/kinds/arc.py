@@ -5,9 +5,8 @@ from collections.abc import Iterator
 from ironarc.core.judging.finding import Case, Finding, frames
 from ironarc.core.judging.grade import LENGTH, Grade
 from ironarc.core.judging.kind import Kind
-from ironarc.core.judging.on_flights import cause_of, judged
+from ironarc.core.judging.on_flights import cause_of, judged, off_whatever_it_weighs
 from ironarc.core.judging.on_flights import height_of as evidence
-from ironarc.core.judging.on_flights import off_whatever_it_weighs
 
 GRADE = Grade(
     "Off the arc", 0.03, 0.08, "m",

@@ -67,7 +67,7 @@ def places(seen: Seen) -> list[Place]:
             continue
         ways = [
             Way("body", "Steady, as one body", Options(f.apex_frame)),
-            Way("joined", "Steady, joined where push and landing are clean", Options(f.apex_frame, past=-1)),
+            Way("joined", "Steady, joined where push and landing are clean", Options(f.apex_frame, past=-1), long=True),
             Way("ease", "Steady, tuck and opening eased", Options(f.apex_frame, ease=-1), long=True),
             Way("lead", "Steady, parts lead and follow", Options(f.apex_frame, lead=0.5)),
         ]

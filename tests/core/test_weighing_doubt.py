@@ -1,0 +1,73 @@
+"""What a reading owes to the weighing: a body that is heavier in the trunk than its table says is no fault of motion."""
+
+import numpy as np
+import pytest
+
+from ironarc.core import rotation
+from ironarc.core.figure.body import weigh
+from ironarc.core.figure.weighing import FixedMass, Weighing
+from ironarc.core.judging.findings import find
+from ironarc.core.motion.poses import poses_of
+from ironarc.core.reading import read
+from ironarc.core.reading.momentum import body_centres, whole_com
+from tests.core.test_contacts import BODY
+from tests.figures import carried, posed
+
+G, FPS, N = 9.81, 24, 28
+HEAVY = weigh(BODY.anatomy.rig, BODY.scale_to_m, Weighing(preset="heavy trunk"))
+
+
+def somersault(body, off: np.ndarray | None = None):
+    """Bram bent over his legs, arms ahead, turning once in the air with the center of gravity of one body on its arc,
+    moved by `off` (frames, 3) m from it."""
+    turn = rotation.about_axis("X", np.linspace(0, 2 * np.pi, N))
+    poses = posed(carried(np.full(N, 1.0), 1 / FPS, turn=turn), {"Spine": (0.9, 0, 0), "LeftUpLeg": (-1.2, 0, 0)})
+    t = np.arange(N) / FPS
+    arc = np.column_stack([0 * t, 1.5 + G / 2 * t * (t[-1] - t), 1.2 * t])
+    translation = poses.translation.copy()
+    translation[:, 0] += arc - whole_com(body_centres(poses, body), body) + (0 if off is None else off)
+    return poses_of(poses.rig, poses.frames, poses.dt, poses.local, translation)
+
+
+def test_a_path_that_another_weighing_puts_on_its_arc_is_no_fault():
+    reading = read(somersault(HEAVY), BODY, G, 0.0)
+    (flight,) = reading.flights
+    assert flight.arc_max_m > 0.025
+    assert reading.weighing_doubt.off_arc(slice(0, N)) < 0.006
+    assert not [f for f in find(reading) if f.kind in ("arc", "hang", "phantom")]
+    # and by its own weighing it lies on its arc to a millimetre
+    assert read(somersault(HEAVY), HEAVY, G, 0.0).flights[0].arc_max_m < 0.001
+
+
+def test_a_bump_is_a_fault_whatever_the_body_weighs():
+    bump = np.outer(np.exp(-(((np.arange(N) - 14) / 3.0) ** 2)), [0.0, 0.12, 0.0])
+    reading = read(somersault(HEAVY, bump), BODY, G, 0.0)
+    assert reading.weighing_doubt.off_arc(slice(0, N)) > 0.06
+    assert [f for f in find(reading) if f.kind == "arc"]
+
+
+def test_the_stated_error_of_gravity_holds_the_other_tables_gravity():
+    reading = read(somersault(HEAVY), BODY, G, 0.0)
+    (flight,) = reading.flights
+    # the build is as far from the table as any: its spread is taken for two standard errors
+    assert 0.3 < abs(flight.implied_g - G) < 3 * flight.implied_g_se
+    alone = read(carried(np.maximum(0.5 + 2 * np.arange(12) / FPS - G / 2 * (np.arange(12) / FPS) ** 2, 0.3)), BODY, G)
+    assert alone.weighing_doubt.gravity(slice(0, 12)) < 0.01  # a stiff body falls alike, whatever it weighs
+
+
+def test_what_was_typed_is_sure():
+    names = [BODY.anatomy.rig.names[joint] for joint in BODY.joints]
+    held = tuple((name, FixedMass(float(kg))) for name, kg in zip(names, BODY.masses, strict=True))
+    sure = weigh(BODY.anatomy.rig, BODY.scale_to_m, Weighing(held=held))
+    reading = read(somersault(HEAVY), sure, G, 0.0)
+    assert reading.weighing_doubt.gravity(slice(0, N)) == 0.0
+    assert reading.weighing_doubt.plumb().max() == 0.0
+    assert [f for f in find(reading) if f.kind == "arc"]
+
+
+def test_the_plumb_is_the_less_sure_the_more_hangs_on_one_side():
+    stands = carried(np.zeros(20), 1 / FPS)
+    bent = posed(stands, {"Spine": (1.4, 0, 0)})
+    upright, over = (read(p, BODY, G, 0.0).weighing_doubt.plumb().max() for p in (stands, bent))
+    assert over > 3 * upright
+    assert over == pytest.approx(0.01, abs=0.008)
