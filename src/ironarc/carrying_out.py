@@ -8,10 +8,10 @@ from sqlalchemy.orm import Session
 
 from ironarc.core import truing
 from ironarc.core.errors import EditError, IronArcError
-from ironarc.core.judging import judge
 from ironarc.core.reading.shot import Seen, see
 from ironarc.core.solve.windows import Pass
 from ironarc.core.truing import plan
+from ironarc.core.truing.trial import judged
 from ironarc.store import house, shots, work
 from ironarc.store.models import WorkRow
 
@@ -81,13 +81,9 @@ def _made(session: Session, row: WorkRow, tell: _Teller):
     limits = house.limits(session)
     session.commit()
     tell(0.0, "Reads the motion.")
-    seen = see(shot, performer)
-
-    def judged(there: Seen):
-        return judge(there.shot, there.performer, there.reading, limits)
-
+    seen = see(shot, performer, tuple(limits))
     if what == "plan":
-        return _by_plan(seen, asked, span, judged, tell)
+        return _by_plan(seen, asked, span, tell)
     wanted = truing.read_try(asked)
     if wanted is None:
         raise EditError(f"There is no correction called {asked[:40]!r}.")
@@ -106,17 +102,17 @@ def _made(session: Session, row: WorkRow, tell: _Teller):
         return found.cost.says, found.edit
     # what was solved in parts is read once more as a whole, seams and all
     tell(1.0, "Reads what came of it.")
-    before, after = judged(seen), judged(see(found.edit.apply(shot), performer))
+    before, after = judged(seen), judged(seen.on(found.edit.apply(shot)))
     was, now = plan.over(before, after)
     return f"{was} findings before, {now} after, in {parts} parts. {found.cost.says}", found.edit
 
 
-def _by_plan(seen: Seen, asked: str, span, judged, tell: _Teller):
+def _by_plan(seen: Seen, asked: str, span, tell: _Teller):
     def step(done: int, in_all: int, what: str) -> bool:
         tell(done / max(in_all, 1), f"{done} of {in_all}: {what}", [done, in_all])
         return True
 
-    made = plan.carry_out(seen, asked, span, judged, step)
+    made = plan.carry_out(seen, asked, span, step)
     if made.edit is None:
         raise EditError(f"Nothing is to be put right. {' '.join(made.skipped)}".strip())
     was, now = plan.over(made.before, made.after)

@@ -8,11 +8,15 @@ import pytest
 
 from ironarc.core import rotation
 from ironarc.core.columns import Dense
+from ironarc.core.document import Limit
+from ironarc.core.document.content import is_stale
 from ironarc.core.edits.commands import COMMANDS
+from ironarc.core.edits.items import RemoveItem
 from ironarc.core.edits.motion import SetColumns
 from ironarc.core.edits.rate import KEEP_SECONDS, at_rate
 from ironarc.core.errors import EditError
 from ironarc.core.judging.findings import find
+from ironarc.core.judging.grades import GRADES
 from ironarc.core.reading import read_shot, see
 from ironarc.core.reading.balance import read_balance
 from ironarc.core.scene.placement import Placement
@@ -440,9 +444,9 @@ def test_a_correction_is_made_anew_with_other_options_in_its_place():
 def test_a_correction_says_when_what_is_below_it_has_changed():
     shot = taken(CASES["sunk"][0](), "true_footing(start=50,end=72)")
     (layer,) = shot.performer.corrections
-    assert not asked.is_stale(shot.performer, layer)
+    assert not is_stale(shot, shot.performer, layer)
     slipped = Ask("slip_performer", ONE, 7).apply(shot)
-    assert not asked.is_stale(slipped.performer, layer)
+    assert not is_stale(slipped, slipped.performer, layer)
     again_there = asked.asked_of(slipped, slipped.performer, layer, CORRECTIONS)
     first = asked.asked_of(shot, shot.performer, layer, CORRECTIONS)
     assert (again_there.options.start, again_there.options.end) == (first.options.start + 7, first.options.end + 7)
@@ -450,14 +454,109 @@ def test_a_correction_says_when_what_is_below_it_has_changed():
     timed = taken(demo("Gap hop"), "true_arc(frame=37,hang=12)")
     fine = at_rate(timed, 48, KEEP_SECONDS)
     (arc,) = fine.performer.corrections
-    assert not asked.is_stale(fine.performer, arc)
+    assert not is_stale(fine, fine.performer, arc)
     assert asked.asked_of(fine, fine.performer, arc, CORRECTIONS).options.hang == 24
     assert Ask("delete_layer", arc.id).apply(fine).frames == at_rate(demo("Gap hop"), 48, KEEP_SECONDS).frames
     base = shot.performer.layers[0]
     key = ("Hips", "ty")
     lower = Dense(1, base.columns[key].values + 4.0)
     changed = SetColumns(base.id, {key: lower}, "Raise").apply(shot)
-    assert asked.is_stale(changed.performer, changed.performer.corrections[0])
+    assert is_stale(changed, changed.performer, changed.performer.corrections[0])
+
+
+def changes_below(shot):
+    """A shot with a correction, changed below it in every way there is but one that moves it along."""
+    base, who = shot.performer.layers[0], shot.performer
+    hips = base.columns["Hips", "ty"]
+    nudged = hips.values.copy()
+    nudged[3] += 1e-4  # a single value, and far from what any sample of a few frames sees
+    yield "one value", SetColumns(base.id, {("Hips", "ty"): Dense(1, nudged)}, "x").apply(shot)
+    yield "gravity", replace(shot, g=3.7)
+    yield "weight", shot.with_item(replace(who, weighing=replace(who.weighing, mass_kg=60.0)))
+    yield "size", shot.with_item(replace(who, scale_to_m=who.scale_to_m * 1.1))
+    yield "a contact", Ask("set_contact", ONE, "left foot", "floor", 60, 66).apply(shot)
+    yield "a pin", Ask("add_pin", ONE, "left hand", 60, 66, 62).apply(shot)
+    yield "a cut", Ask("cut_performer", ONE, 10, 12, 0).apply(shot)
+    yield "a prop", Ask("add_prop", "box", 1).apply(shot)
+    yield "the floor", replace(shot, floor_m=-0.02, floor_by_hand=True)
+
+
+def test_any_change_below_a_correction_is_told_and_none_that_is_none():
+    shot = taken(CASES["sunk"][0](), "true_footing(start=50,end=72)")
+    (layer,) = shot.performer.corrections
+    for what, changed in changes_below(shot):
+        assert is_stale(changed, changed.performer, layer), what
+    for edit in (
+        Ask("rename_item", ONE, "Another name"), Ask("set_layer_weight", layer.id, 0.5),
+        Ask("add_hand_layer", ONE), Ask("hide_item", ONE, True),
+    ):  # fmt: skip
+        same = edit.apply(shot)
+        assert not is_stale(same, same.performer, same.performer.corrections[0]), edit.named
+    # there and back again it is what it was
+    box = Ask("add_prop", "box", 1).apply(shot)
+    back = RemoveItem(box.props[0].id).apply(box)
+    assert not is_stale(back, back.performer, layer)
+
+
+def test_a_merged_correction_keeps_the_time_it_gave():
+    shot = taken(demo("Gap hop"), "true_arc(frame=37,hang=12)")
+    merged = Ask("merge_layer", shot.performer.corrections[0].id).apply(shot)
+    assert merged.performer.corrections == ()
+    assert merged.frames == shot.frames
+    assert [f.hang_frames for f in read_shot(merged).flights] == [12]
+    there, was = (read_shot(s).poses for s in (merged, shot))
+    # the two layers are put together on whole own frames, and played between them
+    assert np.abs(there.position - was.position).max() < 6e-3
+
+
+def test_halves_of_a_split_correction_can_not_be_made_anew():
+    shot = taken(CASES["leaned"][0](), "true_balance(start=58,end=72)")
+    layer = shot.performer.corrections[0]
+    assert layer.asked
+    halves = Ask("split_layer", layer.id, ("left leg",)).apply(shot)
+    assert [half.asked for half in halves.performer.corrections] == ["", ""]
+    for half in halves.performer.corrections:
+        assert asked.asked_of(halves, halves.performer, half, CORRECTIONS) is None
+    there, was = (read_shot(s).poses for s in (halves, shot))
+    assert np.abs(there.position - was.position).max() < 1e-6
+
+
+def test_an_id_that_something_still_speaks_of_is_not_given_again():
+    shot = Ask("add_prop", "box", 1).apply(demo("Gap hop"))
+    box = shot.props[0].id
+    shot = Ask("set_contact", ONE, "left hand", box, 5, 9).apply(shot)
+    gone = RemoveItem(box).apply(shot)
+    another = Ask("add_prop", "box", 1).apply(gone).props[0].id
+    assert another != box
+    assert RemoveItem(box).apply(Ask("add_prop", "box", 1).apply(demo("Gap hop"))).free_id("prop") == box
+
+
+TIGHT = {
+    "pop": lambda: spoiled(turns={"RightForeArm": np.outer(np.arange(N) == 60, [0.0, 0.0, 0.3])}),
+    "slide": lambda: spoiled(shift=np.outer(eased(55, 60, 98, 99), [0.012, 0.0, 0.0])),
+    "hang": lambda: spoiled(shift=up(0.02, 28, 36, 37, 45)),
+    "jerk": lambda: spoiled(shift=np.outer(np.arange(N) == 62, [0.008, 0.0, 0.0])),
+}
+
+
+@pytest.mark.parametrize("house", [False, True])
+@pytest.mark.parametrize("kind", TIGHT)
+def test_a_limit_that_was_tightened_is_one_that_corrections_settle(kind, house):
+    shot = TIGHT[kind]()
+    sound = see(shot)
+    assert kind not in {f.kind for f in judged(sound)}
+    tight = (Limit(kind, GRADES[kind].strained / 4, GRADES[kind].cracked / 4),)
+    seen = see(shot, house=tight) if house else see(replace(shot, limits=tight))
+    finding = next(f for f in judged(seen) if f.kind == kind and f.start > 25)
+    chosen = best(seen, judged(seen), finding)
+    assert chosen is not None
+    assert not [f for f in judged(chosen.seen) if f.kind == kind and abs(f.start - finding.start) < 5]
+
+
+def test_a_finding_that_a_wider_limit_lets_be_has_no_place():
+    seen = see(replace(CASES["popped"][0](), limits=(Limit("pop", 400, 500),)))
+    assert CORRECTIONS["smooth_pop"].places(seen) == []
+    assert carry_out(seen, "pop").steps == ()
 
 
 def test_ways_are_told_with_the_best_first():

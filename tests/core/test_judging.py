@@ -80,6 +80,24 @@ def test_what_is_left_as_it_is_stays_quiet_and_follows_the_motion():
     assert grade_of(judged(elsewhere)) == "cracked"
 
 
+def test_one_frame_that_was_left_does_not_silence_a_longer_finding_of_its_kind():
+    hang = next(f for f in judged(HOP) if f.kind == "hang")
+    a, b = hang.own
+    for span, silenced in (((a, a), False), ((a, (a + b) // 2 - 1), False), ((a, (a + b) // 2 + 1), True)):
+        left = HOP.with_item(replace(HOP.performer, left=(Left("hang", *span, "So."),)))
+        assert bool(next(f for f in judged(left) if f.kind == "hang").left) is silenced
+
+
+def test_what_was_left_speaks_again_when_it_has_grown():
+    hang = next(f for f in judged(HOP) if f.kind == "hang")
+    left = Ask("leave_findings", ONE, [hang.id], "She floats on purpose.").apply(HOP)
+    assert left.performer.left[0].value == pytest.approx(hang.value)
+    assert next(f for f in judged(left) if f.kind == "hang").left
+    smaller = replace(left.performer.left[0], value=hang.value / 1.5)
+    grown = left.with_item(replace(left.performer, left=(smaller,)))
+    assert not next(f for f in judged(grown) if f.kind == "hang").left
+
+
 def test_a_shot_s_own_limits_are_the_ones_that_count():
     assert {f.kind for f in judged(HOP) if f.grade == "cracked"} == {"hang", "arc"}
     more = (Limit("phantom", 1, 2), Limit("gone", 1, 2))

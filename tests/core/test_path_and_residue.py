@@ -11,7 +11,7 @@ from ironarc.core.motion.poses import poses_of
 from ironarc.core.reading import read, read_shot, see
 from ironarc.core.reading.momentum import body_centres, whole_com
 from ironarc.core.solve.path import Course, shift_along
-from ironarc.core.truing import CORRECTIONS, Try, propose
+from ironarc.core.truing import CORRECTIONS, Try, plan, propose, trial
 from ironarc.core.truing.anew import as_elsewhere, between, spoiled_span
 from ironarc.core.truing.plan import carry_out
 from ironarc.core.truing.residue import from_nothing, harm, moved, price, residue
@@ -278,7 +278,7 @@ def test_a_longer_flight_takes_in_what_its_edges_always_had_and_that_is_no_harm_
     assert harm(before, replace(before, momentum=inside), 0, of_joints=True) == ""
 
 
-def test_a_plan_takes_what_settles_more_than_it_brings():
+def test_a_plan_takes_what_settles_more_than_it_brings(monkeypatch):
     lifted = see(spoiled(shift=up(0.06)))
     hover = next(f for f in judged(lifted) if f.kind == "hover")
 
@@ -290,7 +290,11 @@ def test_a_plan_takes_what_settles_more_than_it_brings():
 
         return judge
 
-    assert [s.name for s in carry_out(lifted, "all", judge_=telling("cracked", "strained")).steps][:1]
-    refused = carry_out(lifted, "all", judge_=telling("strained", "cracked"))
+    for module in (plan, trial):
+        monkeypatch.setattr(module, "judged", telling("cracked", "strained"))
+    assert [s.name for s in carry_out(lifted, "all").steps][:1]
+    for module in (plan, trial):
+        monkeypatch.setattr(module, "judged", telling("strained", "cracked"))
+    refused = carry_out(lifted, "all")
     assert refused.steps == ()
     assert "nothing settles it without harm" in refused.skipped[0]

@@ -1,4 +1,4 @@
-"""What a reading owes to the weighing: a body that is heavier in the trunk than its table says is no fault of motion."""
+"""What a reading owes to the weighing: a trunk heavier than its table says is no fault of a motion."""
 
 import numpy as np
 import pytest

@@ -9,15 +9,14 @@ from pydantic import BaseModel, ConfigDict, TypeAdapter
 from ironarc.core import effort, truing
 from ironarc.core.edits.commands.registry import check_frames
 from ironarc.core.errors import EditError
-from ironarc.core.judging import Finding, judge
+from ironarc.core.judging import Finding
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.judging.judge import match
 from ironarc.core.judging.plain_units import told
-from ironarc.core.reading.shot import Seen
 from ironarc.core.truing import Try, Way, plan
 from ironarc.core.truing.corrections import arc
 from ironarc.core.truing.trial import WORSE, outcomes
-from ironarc.store import house, shots, work
+from ironarc.store import shots, work
 from ironarc.web.arguments import read_body
 from ironarc.web.bench import apply_edit
 from ironarc.web.keeping import for_ever, plain_json
@@ -60,14 +59,9 @@ def ways(shot_id: int, revision: int):
         finding = next((f for f in seen.findings if f.id == request.args.get("finding", "")), None)
         if finding is None:
             raise EditError("That finding is not there any more. Look at the punch list as it is now.")
-        limits = house.limits(session)
-
-        def judged(there: Seen) -> list[Finding]:
-            return judge(there.shot, there.performer, there.reading, limits)
-
         untried: list[tuple[Try, Way]] = []
         with effort.limited(WAYS_S):
-            found = outcomes(seen, seen.findings, finding, judged, untried=untried)
+            found = outcomes(seen, seen.findings, finding, untried=untried)
         slow = [(wanted, way.label or wanted.correction.label) for wanted, way in untried]
         return render_template("partials/ways.html", outcomes=found, finding=finding, slow=slow)
 

@@ -207,7 +207,8 @@ def _worked_out(session: Session, now: View, key: Key, work_id: int) -> tuple[Sh
 
 def _view(shot: Shot, who: str, reading: Reading, limits: Sequence[Limit], proposal: Proposal | None = None) -> View:
     performer = shot.performer_called(who)
-    return View(shot, performer, reading, tuple(judge(shot, performer, reading, limits)), proposal)
+    found = tuple(judge(shot, performer, reading, limits))
+    return View(shot, performer, reading, found, proposal, house=tuple(limits))
 
 
 def _shot_nbytes(shot: Shot) -> int:

@@ -1,7 +1,8 @@
-"""Documents of forms 1 to 3, brought to form 4.
+"""Documents of forms 1 to 4, brought to form 5.
 
 Form 1 knew one performer, in its own place and time, weighed by a mass and a table. Form 2 had `items`, layers that
 were a base or added to it, and rotations keyed channel by channel. Form 3 called a part that may pull one that grips.
+Form 4 told what lies below a correction by six of its frames.
 """
 
 from collections.abc import Mapping
@@ -56,6 +57,12 @@ def from_form_3(shot: Mapping) -> dict:
         p | {name: [renamed(one) for one in p.get(name, ())] for name in ("contacts", "pins")}
         for p in shot["performers"]
     ]
+    return {**shot, "performers": performers}
+
+
+def from_form_4(shot: Mapping) -> dict:
+    """Plain data of a shot of form 4 as form 5 has them: what lay below a correction then is not known by content."""
+    performers = [p | {"layers": [dict(layer) | {"below": ""} for layer in p["layers"]]} for p in shot["performers"]]
     return {**shot, "performers": performers}
 
 

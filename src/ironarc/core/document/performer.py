@@ -54,13 +54,15 @@ class HandContact:
 
 @dataclass(frozen=True)
 class Left:
-    """A finding that stays as it is on purpose. kind, part : as the finding has them; start, end : own frames."""
+    """A finding that stays as it is on purpose. kind, part : as the finding has them; start, end : own frames
+    value : what it was then, in its own unit; 0 where that is not known."""
 
     kind: str
     start: int
     end: int
     reason: str
     part: str = ""
+    value: float = 0.0
 
     def checked(self) -> "Left":
         """Itself; EditError for a span that can't be, or no reason."""

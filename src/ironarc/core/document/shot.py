@@ -113,9 +113,17 @@ class Shot:
         raise EditError("That is not in the shot any more. Choose something from the scene sheet.")
 
     def free_id(self, word: str) -> str:
-        """An id for a new performer, prop, reference or guide: the word and the next number."""
-        taken = [item.id.removeprefix(word) for item in self.items() if item.id.startswith(word)]
+        """An id for a new performer, prop, reference or guide: the word and the next number that nothing has, and that
+        nothing speaks of, so that what was said of a thing that is gone is never said of another one."""
+        taken = [i.removeprefix(word) for i in self._ids_spoken_of() if i.startswith(word)]
         return f"{word}{max((int(n) for n in taken if n.isdigit()), default=0) + 1}"
+
+    def _ids_spoken_of(self) -> set[str]:
+        out = {item.id for item in self.items()}
+        out |= {guide.performer for guide in self.guides} | {hold.performer for p in self.props for hold in p.holds}
+        for performer in self.performers:
+            out |= {contact.surface for contact in performer.contacts} | {pin.to for pin in performer.pins}
+        return out
 
     def with_item(self, item: Item) -> "Shot":
         """With the item of the same id replaced by `item`."""

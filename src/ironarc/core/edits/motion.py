@@ -10,7 +10,9 @@ from ironarc.core.edits.base import Changes, Edit, check_fields, clean_name, unl
 from ironarc.core.errors import EditError
 from ironarc.core.motion.layers import Layer
 
-SETTABLE_OF_LAYER = ("name", "weight", "weight_keys", "muted", "span", "ease_in", "ease_out", "parts", "way")
+SETTABLE_OF_LAYER = (
+    "name", "weight", "weight_keys", "muted", "span", "ease_in", "ease_out", "parts", "way", "asked", "below",
+)  # fmt: skip
 MOST_LAYERS = 200
 
 

@@ -5,10 +5,10 @@ from fractions import Fraction
 
 from ironarc.core.columns import Keys
 from ironarc.core.document import Performer, Shot, check_size
+from ironarc.core.document.content import content_below, is_stale
 from ironarc.core.errors import EditError
 from ironarc.core.judging.findings import can_judge
 from ironarc.core.judging.grades import GRADES
-from ironarc.core.motion.below import below_of, is_stale
 from ironarc.core.motion.retime import KeysCollide, retime_keys, retime_layers, retime_span
 from ironarc.core.reading import Reading, read_shot
 from ironarc.core.reading.flights import Flight
@@ -39,7 +39,7 @@ def at_rate(shot: Shot, rate: Fraction, keep: str) -> Shot:
     factor, first = rate / shot.rate, shot.first_frame
     frames = retime_frame(shot.last_frame, first, factor) - first + 1
     check_size(replace(shot, frames=frames))  # before anything is worked out
-    return replace(
+    there = replace(
         shot,
         frame_time_s=frame_time,
         frames=frames,
@@ -58,6 +58,7 @@ def at_rate(shot: Shot, rate: Fraction, keep: str) -> Shot:
             for g in shot.guides
         ),
     )
+    return _known_below(shot, there)
 
 
 def _retimed_hold(hold: Hold, about: int, factor: Fraction) -> Hold:
@@ -117,17 +118,19 @@ def _retimed(performer: Performer, about: int, factor: Fraction, was_s: float) -
         low, high = retimed.clip
         trim = (min(max(first, low), high), max(min(last, high), low))
         retimed = replace(retimed, timing=replace(retimed.timing, trim=trim))
-    return _known_below(performer, retimed)
+    return retimed
 
 
-def _known_below(was: Performer, now: Performer) -> Performer:
-    """What lies below its corrections told anew on the new frames, where it had not changed since they were made."""
-    layers = tuple(
-        replace(layer, below=below_of(now.motion, layer.span, i))
-        if layer.below and not is_stale(was.motion, i) else layer
-        for i, layer in enumerate(now.layers)
-    )  # fmt: skip
-    return replace(now, layers=layers)
+def _known_below(was: Shot, now: Shot) -> Shot:
+    """What lies below corrections told anew on the new frames, where it had not changed since they were made."""
+    for old, new in zip(was.performers, now.performers, strict=True):
+        layers = tuple(
+            replace(layer, below=content_below(now, new, i))
+            if layer.below and not is_stale(was, old, before) else layer
+            for i, (before, layer) in enumerate(zip(old.layers, new.layers, strict=True))
+        )  # fmt: skip
+        now = now.with_item(replace(new, layers=layers))
+    return now
 
 
 def _sample_time(performer: Performer, was_s: float, now_s: float) -> float:

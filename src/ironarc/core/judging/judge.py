@@ -4,10 +4,13 @@ from collections.abc import Mapping, Sequence
 from dataclasses import replace
 
 from ironarc.core.document import Left, Limit, Performer, Shot
-from ironarc.core.judging.findings import Finding, find
+from ironarc.core.judging.findings import Finding, Limits, find
 from ironarc.core.judging.grades import limits_of
 from ironarc.core.reading import Reading
-from ironarc.core.reading.shot import own_span
+from ironarc.core.reading.shot import Seen, own_span
+
+COVERED = 0.5  # of its frames, from which a finding is the one that was left
+WORSE = 1.25  # times what it was when it was left, from which it speaks again
 
 
 def judge(shot: Shot, performer: Performer, reading: Reading, house: Sequence[Limit] = ()) -> list[Finding]:
@@ -23,15 +26,31 @@ def judge(shot: Shot, performer: Performer, reading: Reading, house: Sequence[Li
     return found
 
 
+def limits_seen(seen: Seen) -> Limits:
+    """The limits that count in a shot: the table's, those of the house before them, its own before all."""
+    return limits_of(seen.shot.limits, seen.house)
+
+
+def findings_of(seen: Seen) -> list[Finding]:
+    """What is found in a shot by the limits that count there, left as it is or not."""
+    return find(seen.reading, limits_seen(seen))
+
+
 def judge_all(shot: Shot, readings: Mapping[str, Reading], house: Sequence[Limit] = ()) -> list[Finding]:
     """Findings of every performer; readings by performer id."""
     return [f for p in shot.performers for f in judge(shot, p, readings[p.id], house)]
 
 
 def _reason(finding: Finding, left: Sequence[Left]) -> str:
-    """Why a finding is left as it is: of those of its kind, the one that overlaps it most; "" for none."""
-    best = max(left, key=lambda x: _overlap(finding, x.kind, x.part, (x.start, x.end)), default=None)
-    return best.reason if best and _overlap(finding, best.kind, best.part, (best.start, best.end)) > 0 else ""
+    """Why a finding is left as it is: of those of its kind that cover most of it, and were no smaller then, the one
+    that covers it most; "" for none."""
+    covers = {
+        x: _overlap(finding, x.kind, x.part, (x.start, x.end)) for x in left
+        if not x.value or finding.value <= WORSE * x.value
+    }  # fmt: skip
+    best = max(covers, key=covers.get, default=None)
+    frames = finding.own[1] - finding.own[0] + 1
+    return best.reason if best and covers[best] >= COVERED * frames else ""
 
 
 def match(before: Sequence[Finding], after: Sequence[Finding]) -> dict[str, Finding | None]:

@@ -18,8 +18,16 @@ def judging_to_plain(shot: Shot, performer: Performer) -> dict:
         "judging": FORM,
         "limits": {x.kind: [x.strained, x.cracked] for x in shot.limits},
         "left": [
-            {"kind": x.kind, "part": x.part, "start": x.start, "end": x.end, "reason": x.reason} for x in performer.left
-        ],
+            {
+                "kind": x.kind,
+                "part": x.part,
+                "start": x.start,
+                "end": x.end,
+                "reason": x.reason,
+                "value": x.value,
+            }
+            for x in performer.left
+        ],  # fmt: skip
     }
 
 
@@ -42,7 +50,12 @@ def with_judging(shot: Shot, plain: object) -> Shot:
         )
         left = tuple(
             Left(
-                str(x["kind"]), _frame(x["start"]), _frame(x["end"]), str(x["reason"]), str(x.get("part", ""))
+                str(x["kind"]),
+                _frame(x["start"]),
+                _frame(x["end"]),
+                str(x["reason"]),
+                str(x.get("part", "")),
+                float(x.get("value", 0.0)),
             ).checked()
             for x in plain.get("left", ())
         )

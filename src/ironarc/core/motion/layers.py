@@ -32,7 +32,7 @@ class Layer:
     weight : 0 to 1; weight_keys : the share of it that counts, over frames, or None for all of it
     muted : whether it is left out
     made_by : name of the correction that made it, or ""; asked : what was asked of it, as `truing.again` writes it
-    below : numbers of the motion below it when it was made, by which a change there is known
+    below : digest of what lay below it when it was made, by which a change there is known
     """
 
     id: str
@@ -49,7 +49,7 @@ class Layer:
     muted: bool = False
     made_by: str = ""
     asked: str = ""
-    below: tuple[float, ...] = ()
+    below: str = ""
 
     def __post_init__(self):
         object.__setattr__(self, "columns", MappingProxyType(dict(self.columns)))

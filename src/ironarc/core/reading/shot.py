@@ -1,12 +1,12 @@
 """Reading the performers of a shot, and where its floor is."""
 
 from collections.abc import Callable
-from dataclasses import dataclass, fields, replace
+from dataclasses import dataclass, field, fields, replace
 from functools import cached_property
 
 import numpy as np
 
-from ironarc.core.document import HandContact, Performer, Shot
+from ironarc.core.document import HandContact, Limit, Performer, Shot
 from ironarc.core.figure.body import Body
 from ironarc.core.figure.grips import grip_called
 from ironarc.core.reading.arcs import Arcs
@@ -21,11 +21,16 @@ from ironarc.core.settings import REFERENCE_HEIGHT_M
 
 @dataclass(frozen=True)
 class Seen:
-    """A shot with the reading of one performer."""
+    """A shot with the reading of one performer. house : limits of findings of the house, which the shot's go before"""
 
     shot: Shot
     performer: Performer
     reading: Reading
+    house: tuple[Limit, ...] = field(default=(), kw_only=True)
+
+    def on(self, shot: Shot) -> "Seen":
+        """The same performer read in another shot."""
+        return see(shot, self.performer.id, self.house)
 
     def ask(self, question: Callable[["Seen"], Answer]) -> Answer:
         """What a question finds out of all this, worked out once."""
@@ -38,9 +43,9 @@ class Seen:
         return {}
 
 
-def see(shot: Shot, performer_id: str = "") -> Seen:
+def see(shot: Shot, performer_id: str = "", house: tuple[Limit, ...] = ()) -> Seen:
     """The shot with one performer read (the first for "")."""
-    return Seen(shot, shot.performer_called(performer_id), read_shot(shot, performer_id=performer_id))
+    return Seen(shot, shot.performer_called(performer_id), read_shot(shot, performer_id=performer_id), house=house)
 
 
 def floor_of(shot: Shot) -> Floor:

@@ -86,7 +86,7 @@ def _as_edit(shot: Shot, performer: Performer, found: Proposal, wanted: Try) -> 
         edits.append(set_item_of(performer, {"timing": performer.timing.with_retiming(retiming)}, found.words))
     edits += found.more
     if layer is not None:
-        edits.append(AddLayer(with_asked(performer, layer, wanted, shot.frame_time_s), performer.id, found.words))
+        edits.append(AddLayer(with_asked(shot, performer, layer, wanted), performer.id, found.words))
     if not edits:
         raise EditError(f"{wanted.correction.label}: nothing is to be put right there.")
     return edits[0] if len(edits) == 1 else Together(tuple(edits), found.words)

@@ -12,7 +12,7 @@ from ironarc.core.edits.motion import OrderLayers, RemoveLayer
 from ironarc.core.edits.of_shot import SetShot
 from ironarc.core.errors import EditError
 from ironarc.core.motion.layers import Layer
-from ironarc.core.reading.shot import Seen, see
+from ironarc.core.reading.shot import Seen
 from ironarc.core.truing import CORRECTIONS, propose
 from ironarc.core.truing.asked import asked_of, with_asked
 from ironarc.core.truing.correction import Proposal, Try
@@ -47,7 +47,7 @@ def asked_again(seen: Seen, layer_id: str, options: Plain | None = None) -> tupl
         raise EditError(f"{layer.name} was not made by a correction that can be made again. Delete it, and true anew.")
     if options:
         wanted = Try.of(wanted.correction.name, wanted.plain | dict(options), CORRECTIONS)
-    return layer, see(there, performer.id), wanted
+    return layer, seen.on(there), wanted
 
 
 def made_again(seen: Seen, layer_id: str, options: Plain | None = None) -> tuple[Edit, Proposal]:
@@ -58,9 +58,7 @@ def made_again(seen: Seen, layer_id: str, options: Plain | None = None) -> tuple
     words = f"{layer.name} made anew"
     ids = [x.id for x in performer.layers]
     made = found.layer or replace(layer, columns={})
-    made = with_asked(
-        there.performer, replace(made, id=layer.id), wanted, there.shot.frame_time_s
-    )  # fmt: skip
+    made = with_asked(there.shot, there.performer, replace(made, id=layer.id), wanted)
     made = replace(
         made, name=layer.name, weight=layer.weight, weight_keys=layer.weight_keys, muted=layer.muted
     )  # fmt: skip

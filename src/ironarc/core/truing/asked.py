@@ -12,12 +12,12 @@ from typing import Any
 import numpy as np
 
 from ironarc.core.document import Performer, Shot
-from ironarc.core.motion import below
+from ironarc.core.document.content import content_below
 from ironarc.core.motion.layers import Layer
 from ironarc.core.truing.correction import FRAME, FRAMES, Correction, Try
 
 
-def with_asked(performer: Performer, layer: Layer, wanted: Try, dt: float) -> Layer:
+def with_asked(shot: Shot, performer: Performer, layer: Layer, wanted: Try) -> Layer:
     """The layer with what was asked of it, and what lay below it."""
     first, last = layer.span
     low, high = (performer.timing.seen_frame(f) for f in (first, last))
@@ -25,13 +25,8 @@ def with_asked(performer: Performer, layer: Layer, wanted: Try, dt: float) -> La
     for f in fields(wanted.options):
         if f.metadata.get("unit") == FRAME:
             options[f.name] = (options[f.name] - low) / max(high - low, 1)
-    asked = json.dumps({"correction": wanted.correction.name, "options": options, "dt": dt})
-    return replace(layer, asked=asked, below=below.below_of(performer.motion, layer.span, len(performer.layers)))
-
-
-def is_stale(performer: Performer, layer: Layer) -> bool:
-    """Whether what lies below a correction has changed since it was made."""
-    return below.is_stale(performer.motion, [there.id for there in performer.layers].index(layer.id))
+    asked = json.dumps({"correction": wanted.correction.name, "options": options, "dt": shot.frame_time_s})
+    return replace(layer, asked=asked, below=content_below(shot, performer, len(performer.layers)))
 
 
 def asked_of(shot: Shot, performer: Performer, layer: Layer, known: Mapping[str, Correction]) -> Try | None:

@@ -8,10 +8,10 @@ from ironarc.core.edits.base import Edit, Together
 from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.errors import EditError
 from ironarc.core.judging import Finding
-from ironarc.core.reading.shot import Seen, see
+from ironarc.core.reading.shot import Seen
 from ironarc.core.truing import CORRECTIONS, propose
 from ironarc.core.truing.correction import Correction, Place, Try
-from ironarc.core.truing.trial import Judge, best, judged
+from ironarc.core.truing.trial import best, judged
 
 ALL = "all"
 MOST_ROUNDS = 40
@@ -58,7 +58,7 @@ def read_plan(text: str) -> list[tuple[Correction, str]]:
 
 
 def carry_out(
-    seen: Seen, plan: str, span: tuple[int, int] | None = None, judge_: Judge = judged, report: Report | None = None
+    seen: Seen, plan: str, span: tuple[int, int] | None = None, report: Report | None = None
 ) -> Made:  # fmt: skip
     """Makes every correction of a plan wherever there is something for it to settle, each on what the one before it
     made; "all" takes the default way for each finding in the usual order.
@@ -66,25 +66,25 @@ def carry_out(
     span : frames of the shot, as it is, that places and findings must touch. Raises EditError for a plan that can't be
     read, or a way that nothing has.
     """
-    before = tuple(judge_(seen))
+    before = tuple(judged(seen))
     everything = plan.strip() == ALL
     make = _all if everything else partial(_spelled, read_plan(plan))
-    there, edits, steps, skipped = make(seen, span, judge_, report)
+    there, edits, steps, skipped = make(seen, span, report)
     edit = None
     if edits:
         words = f"True by plan: {plan.strip()}" if len(plan) < 60 else "True by plan"
         edit = edits[0] if len(edits) == 1 else Together(tuple(edits), words)
-    return Made(edit, there, tuple(steps), tuple(skipped), before, tuple(judge_(there)))
+    return Made(edit, there, tuple(steps), tuple(skipped), before, tuple(judged(there)))
 
 
-def _spelled(plan: list[tuple[Correction, str]], seen: Seen, span, judge_: Judge, report: Report | None):
+def _spelled(plan: list[tuple[Correction, str]], seen: Seen, span, report: Report | None):
     edits, steps, skipped = [], [], []
     for number, (found, way) in enumerate(plan):
         if report is not None and not report(number, len(plan), found.label):
             break
         done: set[int] = set()
         for _ in range(MOST_ROUNDS):
-            place = _next_place(seen, judge_(seen), found, span, done)
+            place = _next_place(seen, judged(seen), found, span, done)
             if place is None:
                 break
             done.add(_own_middle(seen, place))
@@ -101,7 +101,7 @@ def _spelled(plan: list[tuple[Correction, str]], seen: Seen, span, judge_: Judge
                 skipped.append(f"{found.label}, frames {place.start}–{place.end}: {error}")
                 continue
             edits.append(proposal.edit)
-            seen = see(proposal.edit.apply(seen.shot), seen.performer.id)
+            seen = seen.on(proposal.edit.apply(seen.shot))
             steps.append(Step(found.name, chosen.label or found.label, place.start, place.end, proposal.cost.says))
     return seen, edits, steps, skipped
 
@@ -126,7 +126,7 @@ def _own_middle(seen: Seen, place: Place) -> int:
     return seen.performer.timing.own_frame((place.start + place.end) // 2)
 
 
-def _all(seen: Seen, span, judge_: Judge, report: Report | None):
+def _all(seen: Seen, span, report: Report | None):
     edits: list[Edit] = []
     steps: list[Step] = []
     skipped: list[str] = []
@@ -134,7 +134,7 @@ def _all(seen: Seen, span, judge_: Judge, report: Report | None):
     first = {kind: found for found in reversed(CORRECTIONS.values()) for kind in found.settles}
     for number in range(MOST_ROUNDS):
         found = [
-            f for f in judge_(seen)
+            f for f in judged(seen)
             if not f.left and _key(f) not in given_up and f.kind in first
             and (span is None or (f.start <= span[1] and span[0] <= f.end))
         ]  # fmt: skip
@@ -144,7 +144,7 @@ def _all(seen: Seen, span, judge_: Judge, report: Report | None):
         what = f"{finding.kind} at {finding.start}–{finding.end}"
         if report is not None and not report(number, number + len(found), what):
             break
-        outcome = best(seen, judge_(seen), finding, judge_, thorough=True)
+        outcome = best(seen, judged(seen), finding, thorough=True)
         refused = outcome is not None and outcome.harm
         if outcome is None or refused or _weight((*outcome.new, *outcome.worse)) >= _weight(outcome.settled):
             given_up.add(_key(finding))

@@ -1,13 +1,13 @@
 """Corrections tried before they are taken: what each settles, leaves, makes worse or brings new, and which is best."""
 
-from collections.abc import Callable, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 from ironarc.core import effort
 from ironarc.core.errors import EditError
 from ironarc.core.judging import Finding, judge
 from ironarc.core.judging.judge import match
-from ironarc.core.reading.shot import Seen, see
+from ironarc.core.reading.shot import Seen
 from ironarc.core.truing import places_at, propose
 from ironarc.core.truing.correction import Correction, Proposal, Try, Way
 from ironarc.core.truing.residue import Residue, harm, price, residue
@@ -16,12 +16,10 @@ SPOILS, HARMS = 0.3, 3.0  # m/s, that a finding made worse or new costs, and wha
 OF_JOINTS = frozenset({"bend", "pop", "stretch"})  # what a joint alone does
 WORSE = 1.03  # times its value, from which a finding counts as worse
 
-Judge = Callable[[Seen], Sequence[Finding]]
-
 
 def judged(seen: Seen) -> list[Finding]:
-    """The findings of what is seen, by the shot's own limits."""
-    return judge(seen.shot, seen.performer, seen.reading)
+    """The findings of what is seen, by the limits that count there."""
+    return judge(seen.shot, seen.performer, seen.reading, seen.house)
 
 
 @dataclass(frozen=True)
@@ -94,13 +92,11 @@ def count(findings: Sequence[Finding]) -> str:
     return f"{n} finding{'' if n == 1 else 's'}"
 
 
-def tried(
-    seen: Seen, before: Sequence[Finding], wanted: Try, way: Way | None = None, judge_: Judge = judged
-) -> Outcome:
+def tried(seen: Seen, before: Sequence[Finding], wanted: Try, way: Way | None = None) -> Outcome:
     """What comes of a correction. Raises EditError where it can't be made."""
     proposal = propose(seen, wanted)
-    after = see(proposal.edit.apply(seen.shot), seen.performer.id)
-    found = judge_(after)
+    after = seen.on(proposal.edit.apply(seen.shot))
+    found = judged(after)
     was = [f for f in before if not f.left]
     now = [f for f in found if not f.left]
     pairs = match(was, now)
@@ -121,7 +117,7 @@ def ways(seen: Seen, start: int, end: int, kind: str = "") -> list[tuple[Try, Wa
 
 
 def outcomes(
-    seen: Seen, before: Sequence[Finding], finding: Finding, judge_: Judge = judged, thorough: bool = False,
+    seen: Seen, before: Sequence[Finding], finding: Finding, thorough: bool = False,
     untried: list[tuple[Try, Way]] | None = None,
 ) -> list[Outcome]:  # fmt: skip
     """What can settle a finding, tried, the best first: those that settle it and harm nothing, by their price; then the
@@ -138,7 +134,7 @@ def outcomes(
             untried.append((wanted, way))
             continue
         try:
-            out.append(tried(seen, before, wanted, way, judge_))
+            out.append(tried(seen, before, wanted, way))
         except effort.TooMuch:
             untried.append((wanted, way))
         except EditError:
@@ -168,11 +164,11 @@ def _rank(outcome: Outcome, finding: Finding) -> tuple:
 
 
 def best(
-    seen: Seen, before: Sequence[Finding], finding: Finding, judge_: Judge = judged, thorough: bool = False
+    seen: Seen, before: Sequence[Finding], finding: Finding, thorough: bool = False
 ) -> Outcome | None:  # fmt: skip
     """The way that is taken by default: the first of `outcomes`, if it settles the finding and is no marking as meant;
     None where none does."""
-    found = [o for o in outcomes(seen, before, finding, judge_, thorough) if not o.wanted.correction.marks]
+    found = [o for o in outcomes(seen, before, finding, thorough) if not o.wanted.correction.marks]
     return found[0] if found and found[0].settles(finding) else None
 
 

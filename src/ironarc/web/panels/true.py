@@ -3,13 +3,14 @@
 from dataclasses import dataclass
 
 from ironarc.core import truing
-from ironarc.core.document import Performer
+from ironarc.core.document import Performer, Shot
+from ironarc.core.document.content import is_stale
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import parts_of_body
 from ironarc.core.judging.findings import by_cause
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.motion.layers import Layer
-from ironarc.core.truing.asked import asked_of, is_stale
+from ironarc.core.truing.asked import asked_of
 from ironarc.core.truing.corrections import whole
 from ironarc.web.bench_data import piers
 from ironarc.web.panels.look import Look, flights_of
@@ -36,23 +37,23 @@ def context(look: Look) -> dict:
         "open_findings": by_cause([f for f in seen.findings if not f.left]),
         "span": span_of(seen), "holds": _holds(seen),
         # as it stands, with its corrections, also where it is seen before them
-        "corrections": corrections(seen, look.shot.performer_called(seen.performer.id)),
+        "corrections": corrections(look.shot, look.shot.performer_called(seen.performer.id)),
         "parts": parts_of_body(seen.reading.body),
     }  # fmt: skip
 
 
-def corrections(seen: View, performer: Performer) -> list[Taken]:
+def corrections(shot: Shot, performer: Performer) -> list[Taken]:
     """The topmost first."""
     timing, out = performer.timing, []
     retimed = {r.layer for r in timing.retimings}
     for layer in reversed(performer.corrections):
         span = tuple(map(timing.seen_frame, layer.span)) if layer.span else None
         try:
-            wanted = asked_of(seen.shot, performer, layer, truing.CORRECTIONS)
+            wanted = asked_of(shot, performer, layer, truing.CORRECTIONS)
         except EditError:  # an option that this version no longer takes
             wanted = None
         again = wanted.text if wanted else ""
-        out.append(Taken(layer, span, layer.id in retimed, is_stale(performer, layer), again))
+        out.append(Taken(layer, span, layer.id in retimed, is_stale(shot, performer, layer), again))
     return out
 
 

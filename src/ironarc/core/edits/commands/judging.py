@@ -15,7 +15,7 @@ from ironarc.core.reading.shot import Seen
 def leave_findings(seen: Seen, performer: str, findings: list[str], reason: str) -> Edit:
     """Leaves findings as they are, on purpose, with the reason: those of one cause are left as one."""
     p, found = seen.performer, _findings(seen, findings)
-    left = tuple(Left(f.kind, *f.own, reason.strip(), f.part).checked() for f in found)
+    left = tuple(Left(f.kind, *f.own, reason.strip(), f.part, f.value).checked() for f in found)
     words = f"Leave “{GRADES[found[0].kind].label}” as it is"
     return SetItem(p.id, "performer", {"left": (*_without(seen, found), *left)}, words)
 
@@ -53,7 +53,8 @@ def _kind(kind: str) -> None:
 
 def _findings(seen: Seen, wanted: list[str]) -> list[Finding]:
     """The findings of these ids. EditError where one has gone."""
-    there = {f.id: f for f in getattr(seen, "findings", None) or judge(seen.shot, seen.performer, seen.reading)}
+    known = getattr(seen, "findings", None) or judge(seen.shot, seen.performer, seen.reading, seen.house)
+    there = {f.id: f for f in known}
     if not wanted or not set(wanted) <= set(there):
         raise EditError("That finding is not there any more. Look at the punch list as it is now.")
     return [there[name] for name in wanted]

@@ -12,6 +12,7 @@ from ironarc.core.columns.keys import EASED
 from ironarc.core.document import Performer
 from ironarc.core.edits.base import Edit, Together, clean_name
 from ironarc.core.edits.commands.registry import Frame, command
+from ironarc.core.edits.items import set_item_of
 from ironarc.core.edits.keep import is_dense, new_hand_layer
 from ironarc.core.edits.motion import AddLayer, OrderLayers, RemoveLayer, SetColumns, SetLayer
 from ironarc.core.edits.of_shot import SetShot
@@ -25,6 +26,7 @@ from ironarc.core.motion.layers import ADDS, CORRECTION, TURN, Layer
 from ironarc.core.motion.tracks import tracks_of
 from ironarc.core.reading.shot import Seen
 
+NOT_ASKED = {"asked": "", "below": ""}
 MERGED_RAD = 2e-4  # that a merge of keyed layers may be off between keys
 
 
@@ -127,11 +129,13 @@ def split_layer(seen: Seen, layer_id: str, parts: tuple[str, ...], performer: st
     if not parts or not out or len(out) == len(layer.columns):
         raise EditError(f"Take some of the parts that {layer.name} moves, and not all of them, to split them off.")
     name = f"{layer.name}, {parts[0]}"[:60]
-    made = replace(layer, id=p.free_layer_id(), name=name, columns=out, parts=())
+    # neither half is what a correction was asked for any more, and none can be made anew
+    made = replace(layer, id=p.free_layer_id(), name=name, columns=out, parts=(), **NOT_ASKED)
     ids = [there.id for there in p.layers]
     ids.insert(ids.index(layer.id) + 1, made.id)
     edits = (
-        SetColumns(layer.id, dict.fromkeys(out), "", p.id), AddLayer(made, p.id), OrderLayers(tuple(ids), "", p.id),
+        SetColumns(layer.id, dict.fromkeys(out), "", p.id), SetLayer(layer.id, NOT_ASKED, "", p.id),
+        AddLayer(made, p.id), OrderLayers(tuple(ids), "", p.id),
     )  # fmt: skip
     return Together(edits, f"Split {', '.join(parts[:3])} off {layer.name}")
 
@@ -150,7 +154,14 @@ def merge_layer(seen: Seen, layer_id: str, performer: str = "") -> Edit:
         raise EditError(f"{lower.name} is weighed, eased or replaces what is below it. Merge it down first.")
     columns = _merged(p, at)
     words = f"Merge {upper.name} into {lower.name}"
-    return Together((SetColumns(lower.id, columns, words, p.id), RemoveLayer(upper.id, p.id)), words)
+    edits: list[Edit] = [SetColumns(lower.id, columns, words, p.id)]
+    if at > 1:
+        edits.append(SetLayer(lower.id, NOT_ASKED, words, p.id))
+    if any(r.layer == upper.id for r in p.timing.retimings):
+        # the time it gave belongs to both now
+        retimings = tuple(replace(r, layer=lower.id) if r.layer == upper.id else r for r in p.timing.retimings)
+        edits.append(set_item_of(p, {"timing": replace(p.timing, retimings=retimings)}, words))
+    return Together((*edits, RemoveLayer(upper.id, p.id)), words)
 
 
 def _merged(p: Performer, at: int) -> dict[tuple[str, str], Column | None]:

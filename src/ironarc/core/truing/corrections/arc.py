@@ -11,11 +11,11 @@ from ironarc.core.edits.of_shot import SetShot
 from ironarc.core.edits.retiming import retimed
 from ironarc.core.errors import EditError
 from ironarc.core.judging.grades import GRADES
+from ironarc.core.judging.judge import limits_seen
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.flights import Flight, allowed_frames
 from ironarc.core.reading.gravity_arc import gravity_arc, gravity_rise
 from ironarc.core.reading.impact import enough_depth, needed_bw
-from ironarc.core.reading.shot import see
 from ironarc.core.scene.retiming import Retiming
 from ironarc.core.solve.span import solve_span
 from ironarc.core.solve.task import EDGE
@@ -127,7 +127,7 @@ def _with_edges(seen: Seen, flight: Flight, hang: int, options: Options) -> Prop
             made, there = _by_time(seen, flight, hang, replace(options, early=early, past=past))
         except EditError:
             continue
-        left = see(there, seen.performer.id).reading.ask(residue).loss
+        left = seen.on(there).reading.ask(residue).loss
         found.append((left + A_FRAME_MS * (early + past), early, past, made))
     if not found:
         raise EditError(f"No frames beside the flight {flight.start}–{flight.end} can be played at its pace.")
@@ -164,7 +164,7 @@ def by_height(seen: Seen, flight: Flight, lead: int = 0, anew: bool = False) -> 
     anew : after its time was changed, when it is brought onto the arc however near it lies
     """
     reading, performer = seen.reading, seen.performer
-    if not anew and follows_its_arc(reading, flight):
+    if not anew and follows_its_arc(seen, flight):
         return None
     made = lead_shift(reading, flight, lead)
     arc = gravity_arc(reading, flight)
@@ -180,12 +180,13 @@ def by_height(seen: Seen, flight: Flight, lead: int = 0, anew: bool = False) -> 
     return Proposal(cost_of(figure.was, figure.local, figure.translation, says), label, layer)
 
 
-def follows_its_arc(reading: Reading, flight: Flight) -> bool:
+def follows_its_arc(seen: Seen, flight: Flight) -> bool:
     """Whether nothing is to be put right: its gravity, its distance from the arc and its edges are well within what is
     graded. What is sound must not move."""
+    reading, limits = seen.reading, limits_seen(seen)
     off = abs(flight.implied_g - reading.g)
-    straight = off < max(SOUND * GRADES["hang"].strained * reading.g, flight.implied_g_se)
-    near = flight.arc_max_m < SOUND * GRADES["arc"].strained * reading.size
+    straight = off < max(SOUND * limits["hang"].strained * reading.g, flight.implied_g_se)
+    near = flight.arc_max_m < SOUND * limits["arc"].strained * reading.size
     most = KINK_MS * float(np.sqrt(reading.size))
     edges = ((flight.kink_take_off_ms, NATURAL_BW[0]), (flight.kink_landing_ms, NATURAL_BW[1]))
     smooth = all(np.linalg.norm(k) < most + bw * reading.g * reading.poses.dt for k, bw in edges)
@@ -286,7 +287,7 @@ def _by_time(seen: Seen, flight: Flight, hang: int, options: Options) -> tuple[P
     there = edit.apply(shot)
     for change in more:
         there = change.apply(there)
-    after = see(there, performer.id)
+    after = seen.on(there)
     again = _same_flight(after.reading, performer, flight)
     rest = by_height(after, again, options.lead, anew=True) if again is not None else None
     held = ""
@@ -306,7 +307,7 @@ def _held(seen: Seen, flight: Flight, begun: Proposal) -> tuple[Proposal, str]:
     and what is left over, in words."""
     reading, performer = seen.reading, seen.performer
     shot = seen.shot if begun.layer is None else AddLayer(begun.layer, performer.id).apply(seen.shot)
-    there = see(shot, performer.id)
+    there = seen.on(shot)
     flights = there.reading.flights
     now = next((f for f in flights if f.start <= flight.end and flight.start <= f.end), None)
     if now is None:

@@ -7,7 +7,7 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import ARM, HEAD, SPINE, joints_of, limbs_of
-from ironarc.core.judging.findings import find
+from ironarc.core.judging.judge import findings_of
 from ironarc.core.keying.thinning import smoothed
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.balance import read_balance, signed_distances
@@ -44,7 +44,7 @@ class Options:
 
 def places(seen: Seen) -> list[Place]:
     """Every pose that is held out of balance."""
-    found = [f for f in seen.reading.ask(find) if f.kind == "balance"]
+    found = [f for f in seen.ask(findings_of) if f.kind == "balance"]
     return [
         Place(
             f.start, f.end,

@@ -8,7 +8,7 @@ from scipy.ndimage import maximum_filter1d
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import Limb, limbs_of
-from ironarc.core.judging.findings import find
+from ironarc.core.judging.judge import findings_of
 from ironarc.core.motion.ik import dot, unit
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.joints import read_joints
@@ -43,7 +43,7 @@ def places(seen: Seen) -> list[Place]:
             Way("side", "Round to its own side, foot or hand where it is", Options(f.start, f.end)),
             Way("between", "Led from the pose before to the pose after", Options(f.start, f.end, True)),
         ))
-        for f in seen.reading.ask(find) if f.kind == "bend"
+        for f in seen.ask(findings_of) if f.kind == "bend"
     ]  # fmt: skip
 
 

@@ -5,8 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core.errors import EditError
-from ironarc.core.judging.findings import find
-from ironarc.core.judging.grades import GRADES
+from ironarc.core.judging.judge import findings_of, limits_seen
 from ironarc.core.keying.thinning import smoothed
 from ironarc.core.reading import Seen
 from ironarc.core.truing.carry import Figure, carry, planted
@@ -32,7 +31,7 @@ class Options:
 def places(seen: Seen) -> list[Place]:
     """Every jerk, those next to one another taken together."""
     spans: list[list[int]] = []
-    for f in sorted((f for f in seen.reading.ask(find) if f.kind == "jerk"), key=lambda f: f.start):
+    for f in sorted((f for f in seen.ask(findings_of) if f.kind == "jerk"), key=lambda f: f.start):
         if spans and f.start <= spans[-1][1] + 4:
             spans[-1][1] = max(spans[-1][1], f.end)
         else:
@@ -49,9 +48,10 @@ def propose(seen: Seen, options: Options) -> Proposal:
     over = options.over or max(5, int(np.rint(OVER_S / reading.poses.dt)))
     at = slice(max(a - over, low), min(b + over, high))
     path = reading.body_com[at]
+    limit = SMOOTH * limits_seen(seen)["jerk"].strained * reading.size
     # the odd frames are led over first, so that they don't pull their neighbours along
     rows = np.arange(len(path))
-    odd = (rows >= a - at.start) & (rows < b - at.start) & _off_its_neighbours(path, reading.size)
+    odd = (rows >= a - at.start) & (rows < b - at.start) & _off_its_neighbours(path, limit)
     if not odd.any():
         raise EditError(f"The center of gravity goes smoothly from {options.start} to {options.end} already.")
     begun = path.copy()
@@ -68,11 +68,11 @@ def propose(seen: Seen, options: Options) -> Proposal:
     return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", says)
 
 
-def _off_its_neighbours(path: np.ndarray, size: float) -> np.ndarray:
-    """(frames,) bool: frames of a path (frames, 3) m off the curve through the two on either side."""
+def _off_its_neighbours(path: np.ndarray, limit: float) -> np.ndarray:
+    """(frames,) bool: frames of a path (frames, 3) m farther off the curve through the two on either side."""
     out = np.zeros(len(path), dtype=bool)
     middle = (4 * (path[1:-3] + path[3:-1]) - path[:-4] - path[4:]) / 6
-    out[2:-2] = np.linalg.norm(path[2:-2] - middle, axis=1) > SMOOTH * GRADES["jerk"].strained * size
+    out[2:-2] = np.linalg.norm(path[2:-2] - middle, axis=1) > limit
     return out
 
 

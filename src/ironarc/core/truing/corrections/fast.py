@@ -6,8 +6,7 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
-from ironarc.core.judging.findings import find
-from ironarc.core.judging.grades import GRADES
+from ironarc.core.judging.judge import findings_of, limits_seen
 from ironarc.core.keying.thinning import smoothed
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.joints import read_joints
@@ -33,7 +32,7 @@ def places(seen: Seen) -> list[Place]:
     """Every part that turns too fast."""
     return [
         one_way(f.start, f.end, Options(f.start, f.end), "Spread over more frames")
-        for f in seen.reading.ask(find) if f.kind == "fast"
+        for f in seen.ask(findings_of) if f.kind == "fast"
     ]  # fmt: skip
 
 
@@ -42,10 +41,10 @@ def propose(seen: Seen, options: Options) -> Proposal:
     reading = seen.reading
     a, b = indices(reading, options.start, options.end)
     low, high = reading.traced.plays
-    limit = np.radians(GRADES["fast"].strained) * WITHIN
+    limit = np.radians(limits_seen(seen)["fast"].strained)
     widest = options.over or max(3, int(np.rint(WIDEST_S / reading.poses.dt)))
     widths = [options.over] if options.over else range(2, widest + 1)
-    joints = _too_fast(reading, a, b)
+    joints = _too_fast(reading, a, b, limit)
     if not len(joints):
         raise EditError(f"Nothing turns too fast from {options.start} to {options.end}.")
     figure = Figure.of(reading, slice(max(a - widest, low), min(b + widest, high)))
@@ -56,7 +55,7 @@ def propose(seen: Seen, options: Options) -> Proposal:
             x, y = max(a - width, low) - start, min(b + width, high) - start
             made = spread(reading.poses.local[start + x : start + y, j], float(width))
             used = max(used, width)
-            if _rate(made).max(initial=0.0) < limit or width == widths[-1]:
+            if _rate(made).max(initial=0.0) < WITHIN * limit or width == widths[-1]:
                 figure.local[x:y, j] = made
                 break
     names = [reading.poses.rig.names[j] for j in joints]
@@ -64,11 +63,10 @@ def propose(seen: Seen, options: Options) -> Proposal:
     return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", says)
 
 
-def _too_fast(reading: Reading, a: int, b: int) -> np.ndarray:
+def _too_fast(reading: Reading, a: int, b: int, limit: float) -> np.ndarray:
     """Joints whose own turn, against their parent, makes most of it."""
     turned = reading.ask(read_joints).turned_rad[a:b].max(axis=0)
     own = _rate(reading.poses.local[max(a - 1, 0) : b]).max(axis=0)
-    limit = np.radians(GRADES["fast"].strained)
     joints = np.flatnonzero((turned > limit) & (own > 0.4 * limit))
     return joints[np.isin(joints, reading.body.joints)]
 

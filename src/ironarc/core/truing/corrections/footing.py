@@ -3,8 +3,8 @@
 from dataclasses import dataclass
 
 from ironarc.core.errors import EditError
-from ironarc.core.judging.grades import GRADES
-from ironarc.core.reading import Reading, Seen
+from ironarc.core.judging.judge import limits_seen
+from ironarc.core.reading import Seen
 from ironarc.core.reading.faults import HOVER, SINK, SLIDE, ContactFault, contact_faults
 from ironarc.core.settings import CAPTURED
 from ironarc.core.truing.correction import FRAME, SHARE, Correction, Place, Proposal, Way, option
@@ -28,14 +28,15 @@ class Options:
     hover: bool = option("bring down what hovers", default=True)
 
 
-def _faults(reading: Reading, options: Options | None = None) -> list[ContactFault]:
+def _faults(seen: Seen, options: Options | None = None) -> list[ContactFault]:
     wanted = {SLIDE, SINK, HOVER}
     if options is not None:
         wanted = {k for k, on in ((SLIDE, options.slide), (SINK, options.sink), (HOVER, options.hover)) if on}
+    reading, limits = seen.reading, limits_seen(seen)
     noise = CAPTURED if reading.traced.captured else 1.0
     return [
         f for f in reading.ask(contact_faults)
-        if f.kind in wanted and f.value_m > GRADES[f.kind].strained * reading.size * noise
+        if f.kind in wanted and f.value_m > limits[f.kind].strained * reading.size * noise
         and (options is None or (f.start <= options.end and options.start <= f.end))
     ]  # fmt: skip
 
@@ -43,7 +44,7 @@ def _faults(reading: Reading, options: Options | None = None) -> list[ContactFau
 def places(seen: Seen) -> list[Place]:
     """Spans of faults, those that overlap taken together."""
     spans: list[list[int]] = []
-    for f in sorted(_faults(seen.reading), key=lambda f: f.start):
+    for f in sorted(_faults(seen), key=lambda f: f.start):
         if spans and f.start <= spans[-1][1] + 2:
             spans[-1][1] = max(spans[-1][1], f.end)
         else:
@@ -63,7 +64,7 @@ def places(seen: Seen) -> list[Place]:
 def propose(seen: Seen, options: Options) -> Proposal:
     """Planted parts held over a span. EditError where nothing is to be put right."""
     reading = seen.reading
-    faults = _faults(reading, options)
+    faults = _faults(seen, options)
     if not faults:
         raise EditError(
             f"Nothing slides, sinks or hovers from {options.start} to {options.end}. Choose frames where it does."

@@ -7,7 +7,7 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import parts_by_joint
-from ironarc.core.judging.findings import find
+from ironarc.core.judging.judge import findings_of
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.impact import Push, enough_depth, needed_bw, read_pushes
 from ironarc.core.truing.carry import Figure, carry, lead_out, planted
@@ -39,7 +39,7 @@ class Options:
 def places(seen: Seen) -> list[Place]:
     """Landings that are graded, and poses that stop dead; else every landing."""
     reading = seen.reading
-    found = [f for f in reading.ask(find) if f.kind in ("landing", "stop")]
+    found = [f for f in seen.ask(findings_of) if f.kind in ("landing", "stop")]
     spans = {f.start: (f.start, f.end) for f in found}
     for push in reading.ask(read_pushes):
         if not push.at_take_off:

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 from ironarc.core.document import Left
 from ironarc.core.edits.items import SetItem
 from ironarc.core.errors import EditError
-from ironarc.core.judging.findings import find
+from ironarc.core.judging.judge import findings_of
 from ironarc.core.judging.on_flights import cause_of
 from ironarc.core.reading import Seen
 from ironarc.core.reading.shot import own_span
@@ -25,7 +25,7 @@ class Options:
 def places(seen: Seen) -> list[Place]:
     """Every flight whose hang is off."""
     hung = {cause_of(f): f for f in seen.reading.flights}
-    off = {f.cause for f in seen.reading.ask(find) if f.kind in ("hang", "arc")}
+    off = {f.cause for f in seen.ask(findings_of) if f.kind in ("hang", "arc")}
     return [
         one_way(f.start, f.end, Options(f.apex_frame), "Keep both, and say that it is meant")
         for cause, f in hung.items() if cause in off
@@ -36,13 +36,13 @@ def propose(seen: Seen, options: Options) -> Proposal:
     """What is found of the flight's path left as it is. EditError where nothing is found of it."""
     reading, performer = seen.reading, seen.performer
     flight = find_flight(reading, options.frame)
-    found = [f for f in reading.ask(find) if f.cause == cause_of(flight) and f.kind in ("hang", "arc", "phantom")]
+    found = [f for f in seen.ask(findings_of) if f.cause == cause_of(flight) and f.kind in ("hang", "arc", "phantom")]
     if not found:
         raise EditError(f"Nothing is found of the flight {flight.start}–{flight.end}: there is nothing to mark.")
     share = flight.implied_g / reading.g
     reason = f"Meant: this flight has {share:.2f} of the shot's gravity, {flight.implied_g:.1f} m/s²."
     left = tuple(
-        Left(f.kind, *own_span(reading.own, reading.poses.frames, f.start, f.end), reason, f.part).checked()
+        Left(f.kind, *own_span(reading.own, reading.poses.frames, f.start, f.end), reason, f.part, f.value).checked()
         for f in found
     )  # fmt: skip
     kept = tuple(

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core.errors import EditError
-from ironarc.core.judging.findings import find
+from ironarc.core.judging.judge import findings_of
 from ironarc.core.keying.thinning import smoothed
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.contacts import FLOOR
@@ -51,7 +51,7 @@ def places(seen: Seen) -> list[Place]:
     low, high = reading.traced.plays
     least = LEAST_M * reading.size if reading.traced.captured else 0.0
     found = [
-        f for f in reading.ask(find) if f.kind in OF_THE_WHOLE or (f.kind in OF_THE_FEET and f.value > least)
+        f for f in seen.ask(findings_of) if f.kind in OF_THE_WHOLE or (f.kind in OF_THE_FEET and f.value > least)
     ]  # fmt: skip
     if high - low < 8 or not found:
         return []

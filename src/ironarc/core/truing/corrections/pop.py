@@ -7,8 +7,7 @@ from scipy.interpolate import PchipInterpolator
 
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
-from ironarc.core.judging.findings import find
-from ironarc.core.judging.grades import GRADES
+from ironarc.core.judging.judge import findings_of, limits_seen
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.joints import read_joints
 from ironarc.core.truing.carry import Figure
@@ -16,6 +15,7 @@ from ironarc.core.truing.correction import FRAME, FRAMES, Correction, Place, Pro
 from ironarc.core.truing.proposing import indices, proposed
 
 NAME = "smooth_pop"
+NEARLY = 0.8  # of the limit, from which a joint pops along
 AROUND = 4  # frames on either side that the curve through a pop is led by
 
 
@@ -35,7 +35,7 @@ def places(seen: Seen) -> list[Place]:
             Way("frame", "Lead the frame through its neighbours", Options(f.start, f.end)),
             Way("wide", "Lead it over three frames to either side", Options(f.start, f.end, 3)),
         ))
-        for f in seen.reading.ask(find) if f.kind == "pop"
+        for f in seen.ask(findings_of) if f.kind == "pop"
     ]  # fmt: skip
 
 
@@ -46,14 +46,15 @@ def propose(seen: Seen, options: Options) -> Proposal:
     a, b = indices(reading, options.start, options.end)
     b -= 1
     rate = reading.ask(read_joints).jump_rate
-    joints = np.flatnonzero(rate[max(a - 1, 0) : b + 2].max(axis=0) > 0.8 * GRADES["pop"].strained)
+    limit = NEARLY * limits_seen(seen)["pop"].strained
+    joints = np.flatnonzero(rate[max(a - 1, 0) : b + 2].max(axis=0) > limit)
     if not len(joints):
         raise EditError(f"No joint pops from {options.start} to {options.end}. Choose a frame where one does.")
     figure = Figure.of(reading, _window(reading, a, b, options.wide))
     start = int(figure.was.frames[0]) - first
     words = []
     for j in joints:
-        x, y = _popped(rate[:, j], a, b)
+        x, y = _popped(rate[:, j], a, b, limit)
         odd = slice(
             max(x - options.wide, start + 2) - start, min(y + 1 + options.wide, start + len(figure.local) - 2) - start
         )
@@ -68,11 +69,11 @@ def _window(reading: Reading, a: int, b: int, wide: int) -> slice:
     return slice(max(a - wide - AROUND, low), min(b + wide + AROUND + 2, high))
 
 
-def _popped(rate: np.ndarray, a: int, b: int) -> tuple[int, int]:
+def _popped(rate: np.ndarray, a: int, b: int, limit: float) -> tuple[int, int]:
     """First and last index that is off: of one that goes out and comes back those between its two fast intervals, of
     a jump the frames on both its sides."""
     near = np.arange(max(a - 1, 0), min(b + 2, len(rate)))
-    fast = near[rate[near] > 0.8 * GRADES["pop"].strained]
+    fast = near[rate[near] > limit]
     # rate[k] is marked on the frame that is off where it comes back, and on the later one of a jump
     return int(fast.min()), int(fast.max())
 

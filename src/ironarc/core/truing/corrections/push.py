@@ -9,10 +9,9 @@ from ironarc.core.columns.keys import smooth_keys
 from ironarc.core.edits.of_shot import SetShot
 from ironarc.core.edits.retiming import retimed
 from ironarc.core.errors import EditError
-from ironarc.core.judging.findings import find
+from ironarc.core.judging.judge import findings_of
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.impact import Push, enough_depth, needed_bw, read_pushes
-from ironarc.core.reading.shot import see
 from ironarc.core.scene.retiming import Retiming
 from ironarc.core.truing.carry import Figure, carry, planted
 from ironarc.core.truing.correction import CM, FRAME, FRAMES, Correction, Place, Proposal, Way, cost_of, option
@@ -38,7 +37,7 @@ class Options:
 def places(seen: Seen) -> list[Place]:
     """Every take-off, those that ask for too much first."""
     reading = seen.reading
-    hard = {f.end for f in reading.ask(find) if f.kind == "push"}
+    hard = {f.end for f in seen.ask(findings_of) if f.kind == "push"}
     out = []
     for push in sorted(reading.ask(read_pushes), key=lambda p: p.end not in hard):
         if not push.at_take_off:
@@ -81,7 +80,7 @@ def propose(seen: Seen, options: Options) -> Proposal:
         for change in more:
             after = change.apply(after)
         more = (*edit.edits[1:], *more)
-        seen = see(after, performer.id)
+        seen = seen.on(after)
         reading = seen.reading
         push = _push_of(reading, options.frame + add)
         end += add

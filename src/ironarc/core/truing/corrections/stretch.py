@@ -5,8 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core.errors import EditError
-from ironarc.core.judging.findings import find
-from ironarc.core.judging.grades import GRADES
+from ironarc.core.judging.judge import findings_of, limits_seen
 from ironarc.core.reading import Seen
 from ironarc.core.reading.joints import read_joints
 from ironarc.core.truing.carry import Figure, end_of, limbs_that_reach
@@ -32,7 +31,7 @@ def places(seen: Seen) -> list[Place]:
             Way("held", "Back to its length, hands and feet held", Options(f.start, f.end)),
             Way("free", "Back to its length, what hangs on it comes along", Options(f.start, f.end, False)),
         ))
-        for f in seen.reading.ask(find) if f.kind == "stretch"
+        for f in seen.ask(findings_of) if f.kind == "stretch"
     ]  # fmt: skip
 
 
@@ -42,7 +41,7 @@ def propose(seen: Seen, options: Options) -> Proposal:
     a, b = indices(reading, options.start, options.end)
     low, high = reading.traced.plays
     off = reading.ask(read_joints).stretch
-    joints = np.flatnonzero(off[a:b].max(axis=0) > 0.8 * GRADES["stretch"].strained)
+    joints = np.flatnonzero(off[a:b].max(axis=0) > 0.8 * limits_seen(seen)["stretch"].strained)
     if not len(joints):
         raise EditError(f"No bone stretches from {options.start} to {options.end}.")
     # all of the stretch, from where it begins to where it ends

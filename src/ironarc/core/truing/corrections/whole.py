@@ -6,7 +6,7 @@ import numpy as np
 
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import parts_by_joint, parts_of_body
-from ironarc.core.judging.findings import find
+from ironarc.core.judging.judge import findings_of
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.faults import HOVER, SINK, SLIDE, contact_faults
 from ironarc.core.reading.spans import runs
@@ -55,7 +55,7 @@ def places(seen: Seen) -> list[Place]:
     first = int(reading.poses.frames[0])
     beside = max(4, int(np.rint(BESIDE_S / reading.poses.dt)))
     need = np.zeros(len(reading.com), dtype=bool)
-    for f in reading.ask(find):
+    for f in seen.ask(findings_of):
         if f.kind in KINDS:
             need[max(f.start - first - beside, low) : min(f.end - first + 1 + beside, high)] = True
     out = []
@@ -153,7 +153,7 @@ def span_task(seen: Seen, options: Options) -> tuple[slice, Task]:
     seen.performer.timing.own_frames(reading.poses.frames[at], seen.performer.clip)
     spread, root_m = _spread(reading, options.parts)
     kept = _kept(reading, options, at)
-    need = _needed(reading, at)
+    need = _needed(seen, at)
     if not need.any():
         raise EditError(f"Nothing is found from {options.start} to {options.end}: what is sound stays as it is.")
     wanted = {SLIDE, SINK, HOVER}
@@ -191,13 +191,14 @@ def _spread(reading: Reading, text: str) -> tuple[np.ndarray, float]:
     return spread, root_m
 
 
-def _needed(reading: Reading, at: slice) -> np.ndarray:
+def _needed(seen: Seen, at: slice) -> np.ndarray:
     """(frames,) bool: where something is to be put right, and beside it; frames with nothing do not move."""
+    reading = seen.reading
     first = int(reading.poses.frames[0])
     low, high = reading.traced.plays
     beside = max(4, int(np.rint(BESIDE_S / reading.poses.dt)))
     need = np.zeros(len(reading.com), dtype=bool)
-    for f in reading.ask(find):
+    for f in seen.ask(findings_of):
         if f.kind in KINDS:
             a, b = max(f.start - first - beside, low), min(f.end - first + 1 + beside, high)
             a, b = _to_whole_flights(reading, a, b, beside, low, high)
