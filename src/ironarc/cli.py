@@ -254,7 +254,7 @@ def summary(shot: Shot, reading: Reading) -> str:
     for f in reading.flights:
         error = f" ± {f.implied_g_se:.2f}" if f.hang_frames > 3 else ""
         lines.append(
-            f"Flight {f.start}–{f.end}: {f.hang_frames} f · {f.hang_s:.2f} s · rise {f.rise_m * 100:.0f} cm, drop "
+            f"Flight {f.start}–{f.end}: {f.aloft_frames:.1f} f · {f.hang_s:.2f} s · rise {f.rise_m * 100:.0f} cm, drop "
             f"{f.drop_m * 100:.0f} cm · gravity {f.implied_g:.2f}{error} m/s² · "
             f"off the arc {f.arc_rms_m * 1000:.1f} mm rms · {abs(f.spin.turns_per_s):.2f} turns/s"
         )

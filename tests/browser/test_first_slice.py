@@ -27,7 +27,7 @@ def try_by_height(person) -> None:
     person.sees("#trying-cost", "12 frames in place of 16")
     person.until(lambda: person.all("#trying-options [name='hang']"))
     person.slide("#trying-options [name='hang']", 16)
-    person.sees("#trying-cost", "the rise goes from 27 to 51 cm")
+    person.sees("#trying-cost", "the rise goes from 31 to 51 cm")
 
 
 def take_true_arc(person) -> None:
@@ -42,8 +42,8 @@ def test_bring_a_file_in_and_see_its_findings(person, hop_file):
     person.one("#file").send_keys(str(hop_file))
     person.until(lambda: "/shots/" in person.driver.current_url)
     person.bench_ready()
-    assert person.sees(FINDINGS, "Hangs 16 frames (0.67 s). A rise of 27 cm and a drop of 35 cm allow 12.")
-    assert person.sees("#lane-words .arch-label", "16 f · 0.67 s · 27 cm")
+    assert person.sees(FINDINGS, "Hangs 17.0 frames (0.71 s). A rise of 31 cm and a drop of 39 cm allow 12.8.")
+    assert person.sees("#lane-words .arch-label", "17.0 f · 0.71 s · 31 cm")
     assert person.all("#lanes .key-band")  # a value on every frame
     person.go()
     assert person.sees("li h2", "gap_hop")
@@ -163,9 +163,9 @@ def test_true_the_arc_settles_the_finding_and_can_be_undone_after_reload_and_res
     person.open_shot(hop)
     take_true_arc(person)
     assert person.sees("#verdict", "nothing to put right")
-    assert person.sees("#lane-words .arch-label", "16 f · 0.67 s · 51 cm")
+    assert person.sees("#lane-words .arch-label", "16.2 f · 0.67 s · 53 cm")
     person.chord(Keys.CONTROL, "z")
-    assert person.sees(FINDINGS, "Hangs 16 frames")
+    assert person.sees(FINDINGS, "Hangs 17.0 frames")
     person.chord(Keys.CONTROL, Keys.SHIFT, "z")
     assert person.sees("#verdict", "nothing to put right")
     person.driver.refresh()
@@ -176,7 +176,7 @@ def test_true_the_arc_settles_the_finding_and_can_be_undone_after_reload_and_res
     person.driver.refresh()
     person.bench_ready()
     person.click("#undo")
-    assert person.sees(FINDINGS, "Hangs 16 frames")
+    assert person.sees(FINDINGS, "Hangs 17.0 frames")
     assert "Redo: True the arc 30–45" in person.one("#redo").get_attribute("title")
 
 
@@ -188,7 +188,7 @@ def test_a_tried_correction_can_be_put_back(person, hop):
     assert person.sees("#lane-words .arch-label", "51 cm")
     person.press(Keys.ESCAPE)
     person.until(lambda: person.shown() == ("now", revision))
-    assert person.sees("#lane-words .arch-label", "27 cm")
+    assert person.sees("#lane-words .arch-label", "31 cm")
     assert person.one("#undo").get_property("disabled")
 
 
@@ -210,7 +210,7 @@ def test_before_and_after_on_stage_trestle_and_plots(person, hop):
     person.sees(".plot-value", "166 cm")
     person.press("b")
     person.until(lambda: person.shown()[0] == "before")
-    assert person.sees("#lane-words .arch-label", "27 cm")
+    assert person.sees("#lane-words .arch-label", "31 cm")
     assert person.sees("#readout", "139 cm up")
     assert person.sees(".plot-value", "139 cm")
     person.click("#stage [data-side=now]")

@@ -138,7 +138,7 @@ def test_a_performer_comes_from_a_file_and_another_is_chosen_to_be_read(person, 
     person.click("[data-step-link=read]")
     assert person.sees("#panel", "Spin")
     person.choose("#who", "Bram Okoro")
-    assert person.sees("#panel", "Hangs 16 frames (0.67 s)")
+    assert person.sees("#panel", "Hangs 17.0 frames (0.71 s)")
     bad = tmp_path / "bad.bvh"
     bad.write_text("HIERARCHY\nnonsense")
     person.click("[data-step-link=set]")
@@ -199,7 +199,7 @@ def test_rate_change_shows_its_effect_first_both_ways(person, hop, session):
     assert person.sees("#rate-effect", "would fall on one frame")
     assert not person.all("#rate-effect [data-set]")
     person.click("[data-set='keep'][data-keep='frames']")
-    assert person.sees("#rate-effect", "16 f · 1.33 s")
+    assert person.sees("#rate-effect", "17.0 f · 1.42 s")
     made(person, lambda: person.click("[data-set='change-rate']"))
     assert person.sees("#shot-facts", "12 fps · 1–72")
     person.chord(Keys.CONTROL, "z")

@@ -237,5 +237,5 @@ def test_the_gap_is_the_distance_of_two_points(client, hop):
 def test_show_compares_a_flight_with_the_same_one_or_with_none(client, token, hop, session):
     taken = edit(client, token, hop, kind="true", correction="true_arc", options={"frame": 37}).get_json()["revision"]
     panel = client.get(f"/shots/{hop[0]}/r/{taken}/panels/show").text
-    assert all(words in panel for words in ("27 cm", "51 cm", "56 %", "100 %"))
+    assert all(words in panel for words in ("31 cm", "53 cm", "56 %", "100 %", "17.0 f"))
     assert "no flight" not in panel

@@ -51,7 +51,7 @@ def test_a_file_becomes_a_shot_on_the_bench(client, token, hop_file):
     assert answer.status_code == 302
     page = client.get(answer.location).text
     assert "gap hop" in page
-    assert "Hangs 16\u00a0frames" in page
+    assert "Hangs 17.0\u00a0frames" in page
 
 
 def test_htmx_is_sent_on_by_header(client, token, hop_file):
@@ -140,7 +140,7 @@ def test_the_reading_for_the_bench(client, hop):
         ("height", "speed", "acceleration", "spin"), 72
     )
     (flight,) = data["flights"]
-    assert flight["label"] == "16 f · 0.67 s · 27 cm"
+    assert flight["label"] == "17.0 f · 0.71 s · 31 cm"
     assert flight["gravity_rise_m"] == pytest.approx(0.51, abs=0.01)  # what the try promises, too
     assert (flight["take_off"], flight["apex"], flight["landing"]) == (29, 37, 46)
     legs = {p["limb"]: [(s["start"], s["end"]) for s in p["spans"]] for p in data["piers"]}
@@ -156,7 +156,7 @@ def test_a_drop_is_told_by_how_far_down_it_goes():
     # from half-way between the last frame held and the first in the air to half-way between the last two
     height = [reading.com[f - 2 : f, 1].mean() for f in (flight.start, flight.end + 1)]
     words = flight_data(reading, flight, "sound")["label"].split(" · ")
-    assert words[:2] == ["10 f", "0.42 s"]
+    assert words[:2] == ["10.0 f", "0.42 s"]
     assert words[2].endswith(" cm down")
     assert float(words[2].split()[0]) == pytest.approx((height[0] - height[1]) * 100, abs=2.0)
 
@@ -164,7 +164,7 @@ def test_a_drop_is_told_by_how_far_down_it_goes():
 def test_a_correction_is_tried_taken_weighed_muted_and_deleted(client, token, hop, session):
     base = f"/shots/{hop[0]}/r/{hop[1]}/reading.json"
     tried = client.get(base + "?as=true_arc(frame=37)").json
-    assert "the rise goes from 27 to 51 cm" in tried["cost"]
+    assert "the rise goes from 31 to 51 cm" in tried["cost"]
     assert shots.standing(session, hop[0]).revision == hop[1]  # trying keeps nothing
     at = edit(client, token, hop, {"kind": "true", "correction": "true_arc", "options": {"frame": 37}}).json
     assert at["undo_says"] == "True the arc 30–45"

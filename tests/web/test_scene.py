@@ -216,7 +216,7 @@ def test_a_reference_that_can_not_be_shown_leaves_no_file_behind(bench):
 
 def test_what_a_rate_does_is_told_and_refused_before_anything_changes(bench):
     page = as_read(bench.get("rate?rate=30&keep=frames").text)
-    assert "16 f · 0.53 s" in page
+    assert "17.0 f · 0.57 s" in page
     assert "88 % g" in page  # 0.5625 × (30 / 24)²
     for query, words in (
         ("rate=12&keep=seconds", "would fall on one frame"),

@@ -88,7 +88,7 @@ def flight_data(reading: Reading, flight: Flight, grade: str, limits=GRADES) -> 
         "apex": flight.apex_frame,
         "take_off": flight.start - 1 if flight.take_off_seen else flight.start,
         "landing": flight.end + 1 if flight.landing_seen else flight.end,
-        "label": f"{flight.hang_frames} f · {flight.hang_s:.2f} s · {_height_words(flight)}",
+        "label": f"{flight.aloft_frames:.1f} f · {flight.hang_s:.2f} s · {_height_words(flight)}",
         "gravity_arc": np.round(arc, 5).tolist(),
         "gravity_rise_m": gravity_rise(reading, flight, arc),
         "allowed": allowed_frames(flight, reading.g, reading.poses.fps),

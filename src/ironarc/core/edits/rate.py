@@ -172,10 +172,10 @@ class RateEffect:
     performer: str
     start: int
     end: int
-    was_frames: int
+    was_frames: float
     was_s: float
     was_g: float | None
-    now_frames: int | None
+    now_frames: float | None
     now_s: float | None
     now_g: float | None
 
@@ -188,8 +188,8 @@ def rate_effects(shot: Shot, rate: Fraction, keep: str) -> list[RateEffect]:
         was = read_shot(shot, performer_id=performer.id)
         now = read_shot(changed, performer_id=performer.id)
         for flight, found in _pair(was, now, float(rate / shot.rate) if keep == KEEP_SECONDS else 1.0):
-            after = (found.hang_frames, found.hang_s, _judged_g(found, shot.g)) if found else (None, None, None)
-            before = (flight.hang_frames, flight.hang_s, _judged_g(flight, shot.g))
+            after = (found.aloft_frames, found.hang_s, _judged_g(found, shot.g)) if found else (None, None, None)
+            before = (flight.aloft_frames, flight.hang_s, _judged_g(flight, shot.g))
             out.append(RateEffect(performer.name, flight.start, flight.end, *before, *after))
     return out
 

@@ -27,7 +27,7 @@ def judging_to_plain(shot: Shot, performer: Performer) -> dict:
                 "value": x.value,
             }
             for x in performer.left
-        ],  # fmt: skip
+        ],
     }
 
 

@@ -53,7 +53,7 @@ def height_of(finding: Finding, case: Case) -> Evidence:
         wanted[span] = (gravity_arc(reading, flight)[:, 1] - reading.floor_m) * 100
         error = f" ± {flight.implied_g_se:.2f}" if flight.hang_frames > 3 else ""
         numbers = [
-            ("Frames in the air", f"{flight.hang_frames}"),
+            ("Frames in the air", f"{flight.aloft_frames:.1f}"),
             ("Frames that rise and drop allow", f"{allowed_frames(flight, reading.g, reading.poses.fps):.1f}"),
             ("Gravity as the path has it", f"{flight.implied_g:.2f}{error} m/s²"),
             ("Off the arc at most", f"{flight.arc_max_m * 100:.1f} cm"),

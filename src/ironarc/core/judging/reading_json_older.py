@@ -14,7 +14,7 @@ _NEW_IN_3 = {
         "in_doubt", "pushes",
     ),
     "contacts": ("by_hand", "grips"),
-    "flights": ("landing_ms", "spin_gained", "spin_lost"),
+    "flights": ("take_off_at", "landing_at", "aloft_frames", "landing_ms", "spin_gained", "spin_lost"),
     "findings": ("part", "cause"),
 }  # fmt: skip
 _NEW_IN_2 = {

@@ -5,6 +5,7 @@ from itertools import pairwise
 
 import numpy as np
 
+from ironarc.core.reading.moments import edge_moments
 from ironarc.core.settings import SETTINGS
 
 
@@ -43,8 +44,9 @@ class Flight:
 
     start, end : first and last frame with no contact
     take_off_seen, landing_seen : False where the flight runs over the edge of the range
-    hang_frames, hang_s : frames in the air, and their time
-    rise_m, drop_m : take-off to apex and apex to landing
+    hang_frames : frames with no contact
+    take_off_at, landing_at : when it leaves and lands, between frames; aloft_frames, hang_s : from one to the other
+    rise_m, drop_m : take-off to apex and apex to landing, along the arc it follows
     apex_frame : the frame nearest the top
     take_off_ms, landing_ms : (3,) m/s at take-off and at landing, from the fitted arc
     implied_g, implied_g_se : m/s², the gravity the path itself follows, and its standard error, the weighing's too
@@ -61,6 +63,9 @@ class Flight:
     take_off_seen: bool
     landing_seen: bool
     hang_frames: int
+    take_off_at: float
+    landing_at: float
+    aloft_frames: float
     hang_s: float
     rise_m: float
     drop_m: float
@@ -207,11 +212,9 @@ def measure_flight(
     y = com[:, 1].copy()
     for step in steps:
         y[step.frame - int(frames[0]) :] -= step.shift_m[1]
-    # take-off and landing lie between the last frame of contact and the first without
-    take_off_y = (y[a - 1] + y[a]) / 2 if a > 0 else y[a]
-    landing_y = (y[b - 1] + y[b]) / 2 if b < len(y) else y[b - 1]
+    leaves, lands = edge_moments(y, a, b, dt)
+    take_off_y, apex_y, landing_y = _heights(y, own, (a, b), (leaves, lands), dt)
     top = int(np.argmax(y[a:b]))
-    apex_y = max(y[a + top], take_off_y, landing_y)
     # the arc's own speeds, at the frames of contact beside it
     before, after = own[0].velocity_at(-dt), own[-1].velocity_at(n * dt)
     return Flight(
@@ -220,11 +223,14 @@ def measure_flight(
         take_off_seen=a > 0,
         landing_seen=b < len(y),
         hang_frames=n,
-        hang_s=n * dt,
+        take_off_at=float(frames[0] + leaves),
+        landing_at=float(frames[0] + lands),
+        aloft_frames=lands - leaves,
+        hang_s=(lands - leaves) * dt,
         rise_m=float(apex_y - take_off_y),
         drop_m=float(apex_y - landing_y),
         apex_frame=int(frames[a + top]),
-        take_off_ms=own[0].velocity_at(-dt / 2),
+        take_off_ms=own[0].velocity_at((leaves - a) * dt),
         implied_g=own[0].g,
         implied_g_se=float(np.hypot(own[0].g_se * np.sqrt(moving.frames_a_sample), weighing_g)),
         arc_rms_m=float(np.sqrt((off**2).mean())),
@@ -236,9 +242,25 @@ def measure_flight(
         spin=spin,
         spin_gained=spin.mean - L[a - 1] if a > 0 and parts[0][0] == 0 else np.zeros(3),
         spin_lost=L[b] - spin.mean if b < len(y) and parts[-1][1] == n else np.zeros(3),
-        landing_ms=own[-1].velocity_at((n - 0.5) * dt),
+        landing_ms=own[-1].velocity_at((lands - a) * dt),
         steps=steps,
     )
+
+
+def _heights(
+    y: np.ndarray, fits: list[ArcFit], at: tuple[int, int], moments: tuple[float, float], dt: float
+) -> tuple[float, float, float]:  # fmt: skip
+    """m, at take-off, at the top and at landing: of the arc where one whole flies all along and falls, else of y."""
+    (a, b), (off, on) = at, moments
+    if len(fits) > 1 or fits[0].g <= 0:
+        take_off, landing = np.interp([off, on], np.arange(len(y)), y)
+        return take_off, max(float(y[a:b].max()), take_off, landing), landing
+    fit = fits[0]
+    take_off, landing = fit.position((np.array([off, on]) - a) * dt)[:, 1]
+    top = fit.velocity[1] / fit.g
+    inside = (off - a) * dt < top < (on - a) * dt
+    apex = float(fit.position(np.array([top]))[0, 1]) if inside else -np.inf
+    return float(take_off), max(apex, float(take_off), float(landing)), float(landing)
 
 
 def _begun(fit: ArcFit, t: float) -> ArcFit:

@@ -35,7 +35,7 @@ def _stepped(step: Step, t: np.ndarray) -> np.ndarray:
 
 
 def gravity_rise(reading: Reading, flight: Flight, arc: np.ndarray) -> float:
-    """Rise (m) of gravity's arc, taken as a flight's own rise is: from half-way between contact and flight."""
+    """Rise (m) of gravity's arc, from half-way between contact and flight, where what is put on it leaves."""
     a = flight.start - int(reading.poses.frames[0])
     before = reading.com[a - 1, 1] if flight.take_off_seen else arc[0, 1]
     return float(max(arc[:, 1].max() - (before + arc[0, 1]) / 2, 0.0))

@@ -2,7 +2,7 @@
 
 from collections.abc import Iterator
 
-from ironarc.core.judging.finding import Case, Finding, frames
+from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_flights import cause_of, judged
@@ -28,12 +28,12 @@ def rule(case: Case) -> Iterator[Finding]:
 
 
 def _says(flight: Flight, g: float, fps: float) -> str:
-    room = round(allowed_frames(flight, g, fps))
+    room = f"{allowed_frames(flight, g, fps):.1f}"
     rise, drop = flight.rise_m * 100, flight.drop_m * 100
     alike = abs(rise - drop) < 3
     path = f"A rise of {rise:.0f} cm" if alike else f"A rise of {rise:.0f} cm and a drop of {drop:.0f} cm"
     pace = f"It plays at {flight.speed_factor * 100:.0f} % of true speed."
-    hangs = f"{frames(flight.hang_frames)} ({flight.hang_s:.2f} s)"
+    hangs = f"{flight.aloft_frames:.1f} frames ({flight.hang_s:.2f} s)"
     if flight.implied_g <= 0:
         return f"Hangs {hangs} on a path that never falls: it bends upwards. Look for a contact that was missed."
     if flight.implied_g < g:

@@ -71,7 +71,7 @@ def true_hang(reading: Reading, flight: Flight) -> int:
     fps = reading.poses.fps
     whole = flight.take_off_seen and flight.landing_seen
     if whole and min(flight.rise_m, flight.drop_m) > 0.01 * reading.size:
-        return max(int(np.rint(allowed_frames(flight, reading.g, fps))), 2)
+        return max(flight.hang_frames + int(np.rint(allowed_frames(flight, reading.g, fps) - flight.aloft_frames)), 2)
     if flight.implied_g <= 0:
         return flight.hang_frames
     return max(int(np.rint(flight.hang_frames * flight.speed_factor)), 2)
@@ -149,7 +149,9 @@ def _hang(reading: Reading, flight: Flight, options: Options) -> int:
             f"It lands {higher * 100:.0f} cm higher than it leaves, so it must rise by more than that; "
             f"{options.rise:.0f} cm was given."
         )
-    hang = max(int(np.rint((np.sqrt(2 * rise / g) + np.sqrt(2 * drop / g)) * fps)), 2)
+    aloft = (np.sqrt(2 * rise / g) + np.sqrt(2 * drop / g)) * fps
+    # with its ends half-way between contact and flight
+    hang = max(int(np.rint(aloft - 0.5)), 2)
     if options.hang and abs(options.hang - hang) > 1:
         raise EditError(
             f"A rise of {options.rise:.0f} cm takes {hang} frames under gravity, and {options.hang} were asked for. "

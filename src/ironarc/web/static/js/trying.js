@@ -18,7 +18,7 @@ export function compare(was, now, frame, g) {
   const at = (data) => data.flights.find((f) => f.take_off <= frame && frame <= f.landing);
   const a = at(was), b = at(now), rows = [];
   if (a && b) {
-    rows.push(["Hang", `${a.hang_frames} f`, `${b.hang_frames} f`]);
+    rows.push(["Hang", `${a.aloft_frames.toFixed(1)} f`, `${b.aloft_frames.toFixed(1)} f`]);
     rows.push(["Rise", cm(a.rise_m), cm(b.rise_m)], ["Drop", cm(a.drop_m), cm(b.drop_m)]);
     rows.push(["Gravity, as it plays", share(a, g), share(b, g)]);
     rows.push(["Off the arc", `${(a.arc_max_m * 100).toFixed(1)} cm`, `${(b.arc_max_m * 100).toFixed(1)} cm`]);
