@@ -17,6 +17,7 @@ from ironarc.core.document import Shot
 from ironarc.core.errors import FileError, IronArcError
 from ironarc.core.exchange.bring_in import file_error, shot_from_file
 from ironarc.core.exchange.take_home import motion_file
+from ironarc.core.figure.naming import SHAPE
 from ironarc.core.figure.segments import BUILDS
 from ironarc.core.figure.units import UNITS
 from ironarc.core.figure.weighing import Weighing, fitted, weighing_from_plain
@@ -249,6 +250,9 @@ def summary(shot: Shot, reading: Reading) -> str:
         f"Figure: {body.anatomy.height_m:.2f} m tall, {body.mass_kg:g} kg, {len(performer.rig)} joints; "
         f"lengths read as {unit}{' (guessed)' if performer.unit_guessed else ''}; floor at {reading.floor_m:.3f} m",
     ]
+    shaped = sum(m.confidence == SHAPE for m in body.anatomy.meanings)
+    if shaped:
+        lines.append(f"Names say nothing: {shaped} joints are told by the shape of the body")
     if body.anatomy.unexplained:
         lines.append(f"Not understood: {', '.join(body.anatomy.unexplained)}")
     for f in reading.flights:

@@ -5,6 +5,7 @@ import re
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 
+from ironarc.core.figure.by_shape import roles_by_shape
 from ironarc.core.figure.rig import Rig
 
 # word -> role; a word with two roles ("hip", "shoulder", "knee") is settled by the hierarchy below
@@ -41,12 +42,8 @@ ASSIGNABLE = (
     "none",
 )  # fmt: skip
 SIDED = frozenset({"collar", "upper arm", "forearm", "hand", "thigh", "shank", "foot", "toe", "finger"})
-SURE, SETTLED, LIKELY, DOUBTFUL = (
-    1.0,
-    0.8,
-    0.7,
-    0.3,
-)  # the very word; by hierarchy; by its look; in doubt
+# The very word; by hierarchy; by its look; by the shape of the body alone; in doubt
+SURE, SETTLED, LIKELY, SHAPE, DOUBTFUL = 1.0, 0.8, 0.7, 0.6, 0.3
 TWO_MEANINGS = {"hip", "shoulder", "leg", "arm", "knee"}
 LEFT = {"l", "left", "lft", "lf"}
 RIGHT = {"r", "right", "rgt", "rt"}
@@ -73,7 +70,7 @@ def words_of(name: str) -> list[str]:
 
 def _cut(name: str) -> list[str]:
     """A joint name cut into lower-case words, numbers left on, the namespace dropped."""
-    name = name.rsplit(":", 1)[-1]
+    name = name.rsplit(":", 1)[-1].replace("Shldr", "Shoulder")
     spaced = re.sub(r"([a-z0-9])([A-Z])|([A-Z])([A-Z][a-z])", r"\1\3 \2\4", name)
     return [w.lower() for w in re.split(r"[\s_.\-|]+", spaced) if w]
 
@@ -167,14 +164,35 @@ def understand(rig: Rig, assigned: Mapping[str, str] | None = None) -> list[Mean
         side, rest, own_mark = _side_and_rest(words_of(joint.name))
         role = assigned.get(joint.name)
         if role in SIDED and not side:
-            side = _side_by_place(rig, i)
+            side = roles_by_shape(rig).get(i, ("", ""))[1] or _side_by_place(rig, i)
         first.append(Meaning(role if role is not None else _role_of(rest), side))
         marked.append(own_mark)
     settled = [_settle(rig, first, i) for i in range(len(rig))]
-    return [
+    named = [
         replace(m, confidence=_confidence(joint.name in assigned, before.role, m.role, own_mark))
         for joint, before, m, own_mark in zip(rig.joints, first, settled, marked, strict=True)
     ]
+    return _by_shape(rig, named, set(assigned))
+
+
+LIMBS = {(role, side) for role in ("thigh", "shank", "upper arm", "forearm") for side in ("left", "right")}
+
+
+def _by_shape(rig: Rig, named: list[Meaning], assigned: set[str]) -> list[Meaning]:
+    """What names leave open taken from the shape, where they name not all limbs; what they say stands."""
+    if {(m.role, m.side) for m in named} >= LIMBS:
+        return named
+    shape = roles_by_shape(rig)
+    sided = [(named[i].side, side) for i, (_, side) in shape.items() if named[i].side and side]
+    turned = sum(one != other for one, other in sided) > len(sided) / 2  # the names know which side is which
+    other = {"left": "right", "right": "left", "": ""}
+    taken = {(m.role, m.side) for m in named if m.role in SIDED or m.role in ("head", "pelvis")}
+    out = list(named)
+    for i, (role, side) in shape.items():
+        side = other[side] if turned else side
+        if not named[i].role and rig.joints[i].name not in assigned and (role, side) not in taken - {("finger", side)}:
+            out[i] = Meaning(role, side, SHAPE)
+    return out
 
 
 def _side_by_place(rig: Rig, i: int) -> str:

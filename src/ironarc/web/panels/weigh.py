@@ -4,14 +4,20 @@ from dataclasses import dataclass
 
 from ironarc.core.document import Performer
 from ironarc.core.figure.body import LENGTH
-from ironarc.core.figure.naming import ASSIGNABLE, suggest
+from ironarc.core.figure.naming import ASSIGNABLE, SHAPE, suggest
 from ironarc.core.figure.weighing import PRESETS
 from ironarc.core.reading import Reading
 from ironarc.store import weighings
 from ironarc.web.panels.look import Look
 
 LB_PER_KG = 1 / 0.45359237
-SURE_WORDS = ((0.9, "sure"), (0.75, "settled by what stands above and below"), (0.5, "likely"), (0.01, "in doubt"))
+SURE_WORDS = (
+    (0.9, "sure"),
+    (0.75, "settled by what stands above and below"),
+    (0.65, "likely"),
+    (0.5, "by the shape of the body"),
+    (0.01, "in doubt"),
+)
 
 
 @dataclass(frozen=True)
@@ -84,6 +90,7 @@ def panel(performer: Performer, reading: Reading) -> dict:
         "rows": [row for row in rows if row.role],
         "empty": empty,
         "doubts": anatomy.doubts,
+        "by_shape": sum(m.confidence == SHAPE for m in anatomy.meanings),
         "total_kg": body.mass_kg,
         "total_lb": body.mass_kg * LB_PER_KG,
         "units_tall": anatomy.height_m / performer.scale_to_m / k,

@@ -10,6 +10,7 @@ from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.items import set_item_of
 from ironarc.core.edits.of_shot import SetShot
 from ironarc.core.errors import EditError
+from ironarc.core.figure.naming import ASSIGNABLE, SHAPE
 from ironarc.core.figure.weighing import PointMass, Weighing, fitted, mirrored, weighing_from_plain
 from ironarc.core.motion.loads import Load
 from ironarc.core.reading.shot import Seen
@@ -95,6 +96,21 @@ def assign_joint(seen: Seen, joint: str, role: str | None, performer: str = "") 
     _known(p, joint)
     words = f"{joint} is {role or 'taken by its name again'}" if role != "none" else f"{joint} has no mass"
     return _weighed(p, p.weighing.with_value("assigned", joint, role), words)
+
+
+@command
+def settle_shape(seen: Seen, performer: str = "") -> Edit:
+    """What joints were taken for by the body's shape alone is so."""
+    p = seen.performer
+    anatomy = p.body().anatomy
+    found = {
+        name: meaning.role if meaning.role in ASSIGNABLE else "none"
+        for name, meaning in zip(p.rig.names, anatomy.meanings, strict=True) if meaning.confidence == SHAPE
+    }  # fmt: skip
+    if not found:
+        raise EditError(f"No joint of {p.name} is told by its shape alone: there is nothing to settle.")
+    assigned = tuple((dict(p.weighing.assigned) | found).items())
+    return _weighed(p, replace(p.weighing, assigned=assigned).checked(), f"{p.name}: joints are what they look like")
 
 
 @command

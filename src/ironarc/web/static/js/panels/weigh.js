@@ -19,6 +19,7 @@ export function createWeighPanel(panel, state, setup, actions) {
   const presses = {
     lock: ({ on }, button) => weigh("lock_part", { joint: jointOf(button), locked: on === "1" }),
     reset: (_, button) => weigh("reset_parts", { joint: jointOf(button) }),
+    "settle-shape": () => weigh("settle_shape", {}),
     "take-suggestion": ({ role }, button) => weigh("assign_joint", { joint: jointOf(button), role }),
     "reset-all": () => weigh("reset_parts"),
     mirror: ({ from }) => weigh("mirror_weighing", { from_side: from }),
