@@ -255,7 +255,7 @@ def test_twice_the_frames_of_an_analytic_hop_change_its_readings_by_less_than_th
 
     (slow,), (fast,) = hop(1 / 30).flights, hop(1 / 60).flights
     assert abs(slow.implied_g - fast.implied_g) < slow.implied_g_se + fast.implied_g_se
-    assert slow.hang_s == pytest.approx(fast.hang_s, abs=1 / 30)
+    assert slow.hang_s == pytest.approx(fast.hang_s, abs=1.1 / 30)  # no push bends it at its ends
 
 
 def test_noise_of_a_capture_widens_the_limits_of_what_it_blurs():

@@ -14,7 +14,7 @@ from ironarc.core.exchange.stock import stock_performer
 from ironarc.core.figure.anatomy import find_anatomy
 from ironarc.core.figure.body import weigh
 from ironarc.core.figure.crew import TANSY, rig_of
-from ironarc.core.figure.naming import normal_name, understand
+from ironarc.core.figure.naming import SHAPE, SURE, normal_name, understand
 from ironarc.core.figure.rig import EndSite, Joint, Rig
 from ironarc.core.figure.weighing import (
     PRESETS,
@@ -97,10 +97,10 @@ def test_a_joint_can_be_said_to_be_another_segment_or_nothing():
     renamed = tuple(replace(j, name="Qux") if j.name == "LeftUpLeg" else j for j in BRAM_RIG.joints)
     rig = Rig(renamed, BRAM_RIG.ends)
     before = weigh(rig, CM, BRAM)
-    assert before.anatomy.unexplained == ["Qux"]
-    assert "There is a right thigh and no left one." in before.anatomy.doubts
+    odd = before.anatomy.meanings[rig.index("Qux")]
+    assert (odd.role, odd.side, odd.confidence) == ("thigh", "left", SHAPE)
     after = weigh(rig, CM, BRAM.with_value("assigned", "Qux", "thigh"))
-    assert after.anatomy.unexplained == []
+    assert after.anatomy.meanings[rig.index("Qux")].confidence == SURE
     assert kg(after, "Qux") == pytest.approx(kg(weigh(BRAM_RIG, CM, BRAM), "LeftUpLeg"))
     nothing = weigh(rig, CM, BRAM.with_value("assigned", "Qux", "none"))
     assert kg(nothing, "Qux") == 0

@@ -10,6 +10,7 @@ from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.reading import read_shot
 from ironarc.store import shots, weighings
 from tests.conftest import demo
+from tests.figures import as_read
 from tests.web.test_scene import Bench, says
 
 
@@ -159,15 +160,15 @@ def test_what_is_not_understood_is_set_apart_with_a_way_to_settle_it(client, tok
     assert bench.shot.performer.body().masses.sum() == pytest.approx(34, abs=1e-9)
 
 
-def test_a_joint_with_an_odd_name_is_suggested_what_it_may_be(client, token, session):
+def test_a_joint_with_an_odd_name_is_told_by_the_body_s_shape_and_settled_at_a_click(client, token, session):
     text = motion_file(demo("Gap hop")).replace(b"LeftLeg", b"LeftQux")
     bench = Bench(client, token, session, shots.create(session, shot_from_file(text, "Odd")))
     page = bench.get("panels/weigh").text
-    assert "Perhaps the shank" in page
-    assert "no left" in page
-    bench.command("assign_joint", joint="LeftQux", role="shank")
-    page = bench.get("panels/weigh").text
+    assert "1 joint is told by the shape of the body" in as_read(page)
     assert "Not understood" not in page
+    bench.command("settle_shape")
+    page = bench.get("panels/weigh").text
+    assert "by the shape of the body" not in page
     assert "said by hand" in page
 
 

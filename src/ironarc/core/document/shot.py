@@ -55,6 +55,7 @@ class Shot:
     floor_m : height of the floor over the origin, None to estimate it; floor_by_hand : True if a person set it
     floor_slope : (2,) rise of the floor per metre along x and z
     limits : of findings, where they differ from the table's
+    assumed : what was assumed when its motion was brought in, in sentences
     """
 
     name: str
@@ -73,6 +74,7 @@ class Shot:
     floor_by_hand: bool = False
     limits: tuple[Limit, ...] = ()
     floor_slope: tuple[float, float] = (0.0, 0.0)
+    assumed: tuple[str, ...] = ()
 
     @property
     def fps(self) -> float:

@@ -1,14 +1,16 @@
 """Motion brought in from files: as a shot of its own, or as one more performer."""
 
+from collections.abc import Mapping
 from dataclasses import replace
+from fractions import Fraction
 
 import numpy as np
 
 from ironarc.core.document import Performer, Shot
 from ironarc.core.errors import FileError
-from ironarc.core.figure.units import guess_scale
+from ironarc.core.exchange.unsaid import UNIT, Understood, understood
 from ironarc.core.figure.weighing import Weighing
-from ironarc.core.formats import FORMATS, USUAL, FileMotion
+from ironarc.core.formats import FORMATS, USUAL
 from ironarc.core.motion.layers import BROUGHT_IN, REPLACES, Layer
 from ironarc.core.motion.retime import retime_layers
 from ironarc.core.reading.shot import settled
@@ -29,33 +31,53 @@ def shot_from_file(
     g: float = GRAVITY_MS2,
     floor_m: float | None = None,
     format: str = USUAL,
+    answers: Mapping[str, str] | None = None,
 ) -> Shot:
     """A shot from a file, its motion a base layer with a value on every frame.
 
-    scale_to_m : metres a unit, guessed from the figure's height if not told; floor_m : estimated if not told, and
-    written down either way, so that no later change of a foot moves it. Raises FileError for what can't be read.
+    scale_to_m : metres a unit, and answers, by what is asked: told by evidence if not given, see `unsaid`
+    floor_m : estimated if not told, and written down either way, so that no later change of a foot moves it
+    Raises FileError for what can't be read.
     """
-    motion = FORMATS[format].parse(data)
-    performer = _performer_of(motion, "Performer", scale_to_m, weighing or Weighing())
+    told = understood(FORMATS[format].parse(data), answers)
+    return shot_of(told, name, source, scale_to_m, weighing, g, floor_m)
+
+
+def shot_of(
+    told: Understood, name: str, source: str = "", scale_to_m: float | None = None, weighing: Weighing | None = None,
+    g: float = GRAVITY_MS2, floor_m: float | None = None,
+) -> Shot:  # fmt: skip
+    """A shot of a motion as it was understood."""
+    motion = told.motion
+    performer = _performer_of(told, "Performer", scale_to_m, weighing or Weighing())
     return settled(
         Shot(
-            name, (performer,), motion.frame_time_s, 1, motion.frames, g, floor_m, source,
-            floor_by_hand=floor_m is not None,
+            name, (performer,), motion.frame_time_s, told.first, motion.frames - told.first + 1, g, floor_m, source,
+            floor_by_hand=floor_m is not None, assumed=assumed(told, scale_to_m),
         )
     )  # fmt: skip
 
 
-def _performer_of(motion: FileMotion, name: str, scale_to_m: float | None, weighing: Weighing) -> Performer:
+def assumed(told: Understood, scale_to_m: float | None = None) -> tuple[str, ...]:
+    """What was assumed on bringing in, in sentences; what was given is not."""
+    return tuple(c.says for c in told.choices if c.told and not (c.what == UNIT and scale_to_m is not None))
+
+
+def _performer_of(told: Understood, name: str, scale_to_m: float | None, weighing: Weighing) -> Performer:
+    motion = told.motion
     guessed = scale_to_m is None
     if guessed:
-        scale_to_m, _ = guess_scale(motion.rig)
+        scale_to_m = told.scale_to_m
     if motion.rig.span * scale_to_m < LEAST_FIGURE_M:
         raise FileError(
             f"the figure is less than {LEAST_FIGURE_M * 1000:g} mm from end to end, so nothing can be measured on it: "
             "its OFFSETs are all but 0. Export the skeleton with its bones' lengths."
         )
     base = Layer("base", "As brought in", BROUGHT_IN, REPLACES, motion.columns)
-    performer = Performer(name, motion.rig, (base,), scale_to_m, guessed, weighing, clip=(1, motion.frames))
+    timing = Timing(trim=(told.first, motion.frames) if told.first > 1 else None)
+    performer = Performer(
+        name, motion.rig, (base,), scale_to_m, guessed, weighing, timing=timing, clip=(1, motion.frames)
+    )  # fmt: skip
     performer.body()  # a rig that can't be weighed is refused now, not on the first look
     return performer
 
@@ -63,18 +85,19 @@ def _performer_of(motion: FileMotion, name: str, scale_to_m: float | None, weigh
 def performer_from_file(data: bytes, name: str, shot: Shot, format: str = USUAL) -> Performer:
     """A performer for `shot` from a file: its seconds are kept at the shot's rate, from the shot's first frame."""
     motion = FORMATS[format].parse(data)
-    own = rate_of(motion.frame_time_s)
-    if motion.frames * shot.rate / own > MAX_FRAMES:
+    if motion.frames * shot.rate * Fraction(motion.frame_time_s) > MAX_FRAMES:
         raise FileError(
             f"its {motion.frames * motion.frame_time_s:.0f} s would be more than {MAX_FRAMES:,} frames at this shot's "
             "rate, the most that can be brought in. Cut it shorter."
         )
-    performer = _performer_of(motion, name, None, Weighing())
+    told = understood(motion)
+    motion, own = told.motion, rate_of(told.motion.frame_time_s)
+    performer = _performer_of(told, name, None, Weighing())
     if own != shot.rate:
         layers = retime_layers(performer.rig, performer.layers, 1, shot.rate / own)
         sampled = motion.frame_time_s if shot.rate > own else 0.0
         performer = replace(performer, layers=layers, clip=layers[0].reach() or performer.clip, sample_time_s=sampled)
-    timing = Timing(slip=shot.first_frame - performer.clip[0])
+    timing = Timing(slip=shot.first_frame - performer.clip[0])  # a rest pose in front is of no use to a second one
     joined = replace(performer, id=shot.free_id("performer"), timing=timing)
     return _beside(joined, shot)
 
