@@ -17,9 +17,10 @@ import ironarc
 from ironarc.cli import main
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.weighing import Weighing, weighing_to_plain
-from ironarc.core.formats import bvh
+from ironarc.core.formats import FORMATS, bvh
 from tests.conftest import demo
-from tests.figures import SMALL_BVH
+from tests.core.test_unsaid import sized, written, z_up
+from tests.figures import SMALL_BVH, bake_shot, changed_poses, dense_shot, picked_poses
 
 DOCS = Path(ironarc.__file__).parents[2] / "docs"
 
@@ -288,3 +289,32 @@ def test_an_output_that_can_not_be_written_is_said(files):
     done = run("convert", files / "gap.bvh", "/nowhere/out.bvh")
     assert done.returncode == 2
     assert "could not be written" in done.stderr
+
+
+def test_what_was_assumed_is_said_with_the_option_that_changes_it(tmp_path):
+    small = tmp_path / "small.bvh"
+    stands = dense_shot(picked_poses(bake_shot(demo("Gap hop")), np.repeat(0, 30)), demo("Gap hop"))
+    small.write_bytes(written(sized(FORMATS["bvh"].parse(motion_file(stands)), 1.0 / 1.81)))
+    said = run("read", small).stdout
+    assert re.search(r"Assumed: Lengths are taken as \w+: it stands \d\.\d\d m tall\. That is not sure\. Else: ", said)
+    assert "--unit, --up, --rest or --rate" in said
+    assert "2.5" in run("read", small, "--unit", "in").stdout
+    turned = tmp_path / "turned.bvh"
+    turned.write_bytes(written(z_up(FORMATS["bvh"].parse(motion_file(demo("Gap hop"))))))
+    assert "Z is up in the file" in run("read", turned).stdout
+    assert "Y is up, as the file has it" in run("read", turned, "--up", "y").stdout
+    assert "48" in run("read", turned, "--rate", "48").stdout
+    assert run("read", turned, "--up", "x").returncode == 2
+
+
+def test_both_floors_are_told_and_what_is_trued_meets_the_floor_it_was_read_with(tmp_path):
+    up = np.outer(np.where(np.arange(120) < 62, 0.0, 0.24), [0.0, 1.0, 0.0])
+    poses = changed_poses(picked_poses(bake_shot(demo("Gap hop")), np.repeat(0, 120)), shift=up)
+    two, out = tmp_path / "two.bvh", tmp_path / "out.bvh"
+    two.write_bytes(motion_file(dense_shot(poses, demo("Gap hop"))))
+    said = run("read", two).stdout
+    assert "Nearly as many frames rest at 0.24" in said
+    told = run("true", two, "-o", out, "--fix", "footing", "--floor", "0.24").stdout
+    floor = re.search(r"Read it with --floor ([\d.]+)", told)
+    again = run("read", out, *(("--floor", floor[1]) if floor else ())).stdout
+    assert "floor at 0.240 m" in again if floor else "floor at 0.24" in again

@@ -17,6 +17,7 @@ from ironarc.core.document import Shot
 from ironarc.core.errors import FileError, IronArcError
 from ironarc.core.exchange.bring_in import file_error, shot_from_file
 from ironarc.core.exchange.take_home import motion_file
+from ironarc.core.exchange.unsaid import RATE, REST, UP
 from ironarc.core.figure.naming import SHAPE
 from ironarc.core.figure.segments import BUILDS
 from ironarc.core.figure.units import UNITS
@@ -31,11 +32,13 @@ from ironarc.core.judging.reading_json import finding_to_plain, readings_to_plai
 from ironarc.core.judging.reading_json_older import reading_to_plain_1, reading_to_plain_2
 from ironarc.core.reading import Reading, Seen, see
 from ironarc.core.reading.contacts import frame_spans
+from ironarc.core.reading.shot import estimated_floor, other_floor
 from ironarc.core.settings import GRAVITY_MS2, LARGEST_KG, LEAST_KG, MAX_FLOOR_M, MAX_G_MS2, MIN_G_MS2
 from ironarc.core.truing import plan
 from ironarc.core.whole_numbers import whole_number
 
 UNREADABLE = 2
+SAME_FLOOR_M = 0.01  # that a motion read by itself may find its floor off, of a figure of 1.75 m
 
 
 def main(argv: list[str] | None = None) -> int:
@@ -131,7 +134,10 @@ def _add_figure_options(parser: argparse.ArgumentParser) -> None:
     parser.add_argument("--build", choices=BUILDS, default="m", help="published table: f or m (default m)")
     parser.add_argument("--weighing", type=Path, help="a weighing as JSON, instead of --mass and --build")
     parser.add_argument("--g", type=gravity, default=GRAVITY_MS2, help="gravity in m/s² (default 9.81)")
-    parser.add_argument("--unit", choices=sorted(UNITS), help="the file's length unit (default: guessed from height)")
+    parser.add_argument("--unit", choices=sorted(UNITS), help="the file's length unit (default: by height and falls)")
+    parser.add_argument("--up", choices=("y", "z"), help="the file's axis that points up (default: by what it shows)")
+    parser.add_argument("--rest", choices=("trim", "keep"), help="a rest pose in frame 1 (default: trim)")
+    parser.add_argument("--rate", type=_between(1, 1000), help="frames a second (default: the file's)")
     parser.add_argument("--floor", type=floor, help="height of the floor in m (default: estimated)")
 
 
@@ -143,7 +149,14 @@ def _load(args, path: Path) -> Shot:
     unit = getattr(args, "unit", None)
     figure = {}
     if hasattr(args, "mass"):
-        figure = {"weighing": Weighing(args.mass, BUILDS[args.build]), "g": args.g, "floor_m": args.floor}
+        given = {
+            name: f"{value:g}" if name == "rate" else value
+            for name in (UP, REST, RATE)
+            if (value := getattr(args, name))
+        }
+        figure = {
+            "weighing": Weighing(args.mass, BUILDS[args.build]), "g": args.g, "floor_m": args.floor, "answers": given,
+        }  # fmt: skip
     try:
         shot = shot_from_file(
             data, path.stem, path.name, scale_to_m=UNITS[unit] if unit else None, format=ending_of(path.name), **figure
@@ -253,6 +266,14 @@ def summary(shot: Shot, reading: Reading) -> str:
     shaped = sum(m.confidence == SHAPE for m in body.anatomy.meanings)
     if shaped:
         lines.append(f"Names say nothing: {shaped} joints are told by the shape of the body")
+    lines += [f"Assumed: {says}" for says in shot.assumed]
+    if shot.assumed:
+        lines.append("Change what was assumed with --unit, --up, --rest or --rate.")
+    other = reading.ask(other_floor)
+    if other is not None:
+        lines.append(
+            f"Nearly as many frames rest at {other:.3f} m as on the floor: --floor {other:.3f} takes that as the floor."
+        )
     if body.anatomy.unexplained:
         lines.append(f"Not understood: {', '.join(body.anatomy.unexplained)}")
     for f in reading.flights:
@@ -302,6 +323,9 @@ def _plan_table(made: plan.Made, output: Path) -> str:
     if len(rows) > 1:
         lines += ["  ".join(word.ljust(w) for word, w in zip(row, widths, strict=True)).rstrip() for row in rows]
     was, now = plan.over(made.before, made.after)
+    floor, alone = made.seen.reading.floor_m, estimated_floor(made.seen.shot).height_m
+    if abs(alone - floor) > SAME_FLOOR_M * made.seen.reading.size:
+        lines.append(f"Read it with --floor {floor:.3f}: by itself it would be taken to stand at {alone:.3f} m.")
     lines.append(f"Findings: {was} before, {now} after. Grade: {grade_of(made.after)}. Wrote {output}.")
     return "\n".join(lines)
 

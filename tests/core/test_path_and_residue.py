@@ -298,3 +298,21 @@ def test_a_plan_takes_what_settles_more_than_it_brings(monkeypatch):
     refused = carry_out(lifted, "all")
     assert refused.steps == ()
     assert "nothing settles it without harm" in refused.skipped[0]
+
+
+def test_a_step_is_put_under_who_stands_on_nothing():
+    lifted = stands_but(shift=np.outer(np.full(90, 0.2), [0.0, 1.0, 0.0]))
+    made, reading = settled_by("put_step", "", lifted, "hover")
+    assert "20 cm high" in made.cost.words
+    assert [f for f in judged(see(made.edit.apply(lifted))) if f.kind == "hover"] == []
+    assert off_from(see(lifted).reading.poses, reading.poses) == 0.0
+    (box,) = made.edit.apply(lifted).props
+    assert box.size_m[1] == pytest.approx(0.2, abs=0.01)
+    assert {c.surface for c in reading.contacts} == {box.id}
+    # it is offered, and never taken unasked
+    seen = see(lifted)
+    finding = next(f for f in judged(seen) if f.kind == "hover")
+    assert "put_step" in {o.wanted.correction.name for o in trial.outcomes(seen, judged(seen), finding)}
+    assert trial.best(seen, judged(seen), finding).wanted.correction.name != "put_step"
+    with pytest.raises(EditError, match="stands on the ground"):
+        propose(see(stands_but()), Try(CORRECTIONS["put_step"], CORRECTIONS["put_step"].options(10, 20)))

@@ -51,6 +51,15 @@ def z_up_by_its_root(motion: FileMotion) -> FileMotion:
     return replace(motion, columns=columns)
 
 
+def written(motion) -> bytes:
+    """A motion as a file."""
+    values = np.column_stack([
+        np.degrees(motion.columns[j.name, c].values) if c.startswith("r") else motion.columns[j.name, c].values
+        for j in motion.rig.joints for c in j.channels
+    ])  # fmt: skip
+    return FORMATS["bvh"].write(motion.rig, values, motion.frame_time_s)
+
+
 def choice(motion: FileMotion, what: str, answers=None):
     return next((c for c in understood(motion, answers).choices if c.what == what), None)
 

@@ -6,12 +6,15 @@ from pathlib import PurePath
 from flask import Blueprint, current_app, redirect, render_template, request, url_for
 
 from ironarc.core.document import Shot
-from ironarc.core.errors import FileError
-from ironarc.core.exchange.bring_in import file_error, shot_from_file
+from ironarc.core.errors import EditError, FileError
+from ironarc.core.exchange.bring_in import file_error, shot_of
 from ironarc.core.exchange.stock import STANDING, stock_performer
-from ironarc.core.formats import ending_of
+from ironarc.core.exchange.unsaid import KNOWN, understood
+from ironarc.core.formats import FORMATS, ending_of
+from ironarc.core.whole_numbers import whole_number
 from ironarc.store import shots
 from ironarc.web.arguments import file_name, motion_words
+from ironarc.web.asking import FOOT, HIGH, WIDE, questions
 from ironarc.web.picture import card_picture
 
 pages = Blueprint("yard", __name__)
@@ -41,7 +44,11 @@ def bring_in():
     name = file_name(upload.filename)
     try:
         stem = PurePath(name).stem[:60] or "Untitled"
-        shot = shot_from_file(upload.read(), stem, name, format=ending_of(name))
+        motion = FORMATS[ending_of(name)].parse(upload.read())
+        told = understood(motion, _answers())
+        if request.headers.get("HX-Request") and (asked := questions(motion, told)):
+            return render_template("partials/unsaid.html", asked=asked, name=name, wide=WIDE, high=HIGH, foot=FOOT)
+        shot = shot_of(told, stem, name)
     except FileError as error:
         raise file_error(error, name) from error
     with current_app.extensions["sessions"]() as session:
@@ -50,6 +57,16 @@ def bring_in():
     if request.headers.get("HX-Request"):
         return "", 204, {"HX-Redirect": address}
     return redirect(address)
+
+
+def _answers() -> dict[str, str]:
+    """What a person said of what the file leaves open. EditError for what is no answer."""
+    given = {what: request.form[what] for what in KNOWN if request.form.get(what)}
+    for what, answer in given.items():
+        fits = answer in KNOWN[what] if KNOWN[what] else (whole_number(answer) or 0) in range(1, 1001)
+        if not fits:
+            raise EditError(f"{answer[:20]} is no answer to what the file's {what} is. Choose one of those shown.")
+    return given
 
 
 @pages.post("/shots/new")

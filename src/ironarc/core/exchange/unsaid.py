@@ -17,6 +17,7 @@ from ironarc.core.reading.shot import read_shot
 from ironarc.core.settings import GRAVITY_MS2
 
 UNIT, UP, REST, RATE = "unit", "up", "rest", "rate"
+KNOWN = {UNIT: tuple(UNITS), UP: ("y", "z"), REST: ("trim", "keep"), RATE: ()}  # answers; a rate is any whole number
 # How much rarer than cm and m a unit is, as the log of the odds
 RARER = {"cm": 0.0, "m": 0.0, "in": 0.3, "mm": 1.5, "ft": 2.0, "dm": 2.5}
 HEIGHT_SPREAD, CREATURE_SPREAD = 0.3, 1.0  # of the log of a height about an adult's, with two arms and legs or without
@@ -55,8 +56,11 @@ class Choice:
 
     @property
     def says(self) -> str:
-        """What was assumed, as a sentence."""
-        return self.options[0].words
+        """What was assumed, in words; where it is close, also what else it may be."""
+        taken, *others = self.options
+        if self.sure or not others:
+            return taken.words
+        return f"{taken.words} That is not sure. Else: {others[0].words}"
 
 
 @dataclass(frozen=True)
@@ -116,10 +120,11 @@ def _by_height(anatomy: Anatomy, unit: str) -> float:
 
 
 def _tall(metres: float) -> str:
-    return f"{metres:.2f} m" if metres >= 1 else f"{metres * 100:.0f} cm"
+    return f"{metres:.2f} m" if metres >= 0.995 else f"{metres * 100:.0f} cm"
 
 
-def _performer(motion: FileMotion, scale_to_m: float) -> Performer:
+def performer_of(motion: FileMotion, scale_to_m: float) -> Performer:
+    """A performer of a motion as it stands, to look at."""
     base = Layer("base", "As brought in", BROUGHT_IN, REPLACES, motion.columns)
     return Performer("Performer", motion.rig, (base,), scale_to_m, clip=(1, motion.frames))
 
@@ -132,7 +137,7 @@ def _gravity(motion: FileMotion, anatomy: Anatomy, first: int) -> float | None:
     best: tuple[float, float | None] = (0.0, None)
     for unit in sorted(UNITS, key=lambda unit: _by_height(anatomy, unit))[:SIZES]:
         scale = UNITS[unit]
-        shot = Shot("", (_performer(motion, scale),), motion.frame_time_s, first, frames - first + 1)
+        shot = Shot("", (performer_of(motion, scale),), motion.frame_time_s, first, frames - first + 1)
         found = [
             (f.implied_g / scale, f.hang_frames) for f in read_shot(shot).flights
             if f.hang_frames >= CLEAR_FRAMES and f.implied_g > 0 and f.implied_g_se < CLEAR_ERROR * f.implied_g
@@ -157,7 +162,7 @@ def _stood_up(motion: FileMotion, given: str) -> tuple[FileMotion, Choice | None
         return motion, None
     words = {"y": "Y is up, as the file has it.", "z": "Z is up in the file: it is turned, so that Y is."}
     order = [best, "z" if best == "y" else "y"]
-    choice = Choice(UP, "Which way is up?", tuple(Option(o, words[o], 0.0) for o in order), sure, best == "z")
+    choice = Choice(UP, "Which way is up?", tuple(Option(o, words[o], 0.0) for o in order), sure, best == "z" or bool(given))
     return (turned if best == "z" else motion), choice
 
 
@@ -165,7 +170,7 @@ def _lies(motion: FileMotion) -> float:
     """How little a motion looks like one with Y up: its lowest point leaves one level, which is not 0, what is above
     is not over its feet, and it does not fall that way where it falls all along."""
     frames = np.unique(np.linspace(1, motion.frames, min(motion.frames, SAMPLES)).astype(int))
-    at = _performer(motion, 1.0).poses(frames, motion.frame_time_s).position
+    at = performer_of(motion, 1.0).poses(frames, motion.frame_time_s).position
     size = max(motion.rig.span, 1e-9)
     lowest = at[..., 1].min(axis=1)
     strays = sum(
@@ -187,7 +192,7 @@ def _without_rest_pose(motion: FileMotion, given: str) -> tuple[int, Choice | No
     """The first frame that is played: 2 where frame 1 is a rest pose that the motion leaves at once."""
     if motion.frames < 4:
         return 1, None
-    local = _performer(motion, 1.0).poses(np.arange(1, 5), motion.frame_time_s).local
+    local = performer_of(motion, 1.0).poses(np.arange(1, 5), motion.frame_time_s).local
     below = [i for i, joint in enumerate(motion.rig.joints) if joint.parent >= 0]
     rests = np.linalg.norm(rotation.log(local[0, below]), axis=-1).max(initial=0.0) < RESTS_RAD
     step = np.linalg.norm(rotation.log(rotation.multiply(rotation.conjugate(local[:-1]), local[1:])), axis=-1)[:, below]

@@ -32,6 +32,13 @@ class Floor:
         n = np.array([-self.slope[0], 1.0, -self.slope[1]])
         return n / np.linalg.norm(n)
 
+    def levels_but(self, height_m: float, size: float) -> float | None:
+        """Of the two levels it may be at, the one that is not at some height; None where there is one only."""
+        if self.other_m is None:
+            return None
+        near = SETTINGS["floor_band"].value * size
+        return next((h for h in (self.height_m, self.other_m) if abs(h - height_m) > 2 * near), None)
+
     def clearance(self, points: np.ndarray) -> np.ndarray:
         """(...,) m of points (..., 3) over the floor, square to it; less than 0 inside."""
         if self.slope == (0.0, 0.0):

@@ -65,6 +65,13 @@ def estimated_floor(shot: Shot, tilted: bool = False) -> Floor:
     return estimate_floor(follow(skin_of(body), poses, step), size, tilted, falls)
 
 
+def other_floor(reading: Reading) -> float | None:
+    """Another height (m) that this body rests at on nearly as many frames as on the floor; None where it doesn't."""
+    traced = reading.traced
+    falls = falling(Arcs(traced.path, traced.poses.dt), reading.g, traced.size)
+    return estimate_floor(traced.track, traced.size, falls=falls).levels_but(reading.floor_m, traced.size)
+
+
 def settled(shot: Shot) -> Shot:
     """With its floor written down where it was estimated, so that moving a body doesn't move the floor."""
     return shot if shot.floor_m is not None else replace(shot, floor_m=floor_of(shot).height_m)

@@ -15,6 +15,7 @@ from ironarc.core.judging.plain_units import PLAIN_UNITS, told, with_unit
 from ironarc.core.reading import Reading
 from ironarc.core.reading.contacts import FLOOR, frame_spans
 from ironarc.core.reading.impact import read_pushes
+from ironarc.core.reading.shot import other_floor
 from ironarc.core.reading.skin import parts_of
 from ironarc.core.reading.spin import carried_in, inertia_in
 from ironarc.core.reading.thrown import angle_deg, read_taken, read_thrown
@@ -41,7 +42,7 @@ def context(look: Look) -> dict:
         "flights": flights_of(seen), "flight_parts": flight_cards(seen.reading),
         "compared_flights": compared(seen.reading),
         "thrown": seen.reading.ask(read_thrown), "taken": seen.reading.ask(read_taken),
-        "footing": footing_of(seen.shot, seen.reading),
+        "footing": footing_of(seen.shot, seen.reading), "other_floor": seen.reading.ask(other_floor),
     }  # fmt: skip
 
 

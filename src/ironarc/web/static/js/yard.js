@@ -30,10 +30,16 @@ letDrop({
   },
 });
 
-form.addEventListener("htmx:beforeRequest", () => { message.replaceChildren(); progress.textContent = "Bringing it in…"; });
+form.addEventListener("htmx:beforeRequest", () => { progress.textContent = "Bringing it in…"; });
 form.addEventListener("htmx:xhr:progress", (event) => {
   const { loaded, total } = event.detail;
   if (total) progress.textContent = loaded < total ? `Bringing it in… ${Math.round((100 * loaded) / total)} %` : "Reading the physics…";
 });
-form.addEventListener("htmx:afterRequest", () => { progress.textContent = ""; file.value = ""; });
+// what is asked of a file is answered with the same file
+form.addEventListener("htmx:afterRequest", () => { progress.textContent = ""; if (!message.querySelector(".asks")) file.value = ""; });
+message.addEventListener("click", (event) => {
+  if (event.target.id !== "leave-it") return;
+  message.replaceChildren();
+  file.value = "";
+});
 form.addEventListener("htmx:sendError", () => say("The server can't be reached. Start it again, then bring the file in once more."));

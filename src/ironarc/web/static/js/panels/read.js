@@ -66,6 +66,7 @@ export function createReadPanel(panel, state, setup, actions) {
     if (action === "settle") actions.edit({ kind: "settle_doubt", performer: who(), how, prop: prop ?? "", start: Number(start), end: Number(end) });
     if (action === "all-detected") actions.edit({ kind: "detected_contacts", performer: who() });
     if (action === "floor-estimate") actions.edit({ kind: "set_floor", floor_m: null });
+    if (action === "floor-other") actions.edit({ kind: "set_floor", floor_m: Number(button.dataset.height) });
     if (action === "floor-tilt") actions.edit({ kind: "estimate_slope" });
     if (!pierDo) return;
     const pier = pierOf(button.form);
