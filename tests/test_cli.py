@@ -296,7 +296,7 @@ def test_what_was_assumed_is_said_with_the_option_that_changes_it(tmp_path):
     stands = dense_shot(picked_poses(bake_shot(demo("Gap hop")), np.repeat(0, 30)), demo("Gap hop"))
     small.write_bytes(written(sized(FORMATS["bvh"].parse(motion_file(stands)), 1.0 / 1.81)))
     said = run("read", small).stdout
-    assert re.search(r"Assumed: Lengths are taken as \w+: it stands \d\.\d\d m tall\. That is not sure\. Else: ", said)
+    assert re.search(r"Assumed: Lengths are in \w+: it stands \d\.\d\d m tall\. That is not sure\. Else: ", said)
     assert "--unit, --up, --rest or --rate" in said
     assert "2.5" in run("read", small, "--unit", "in").stdout
     turned = tmp_path / "turned.bvh"

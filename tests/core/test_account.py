@@ -41,6 +41,8 @@ def test_a_hop_onto_an_untold_step_is_a_flight_and_a_stance(fps, step):
         assert b == len(reading.com)
     (fault,) = [f for f in contact_faults(reading) if f.kind == HOVER]
     assert fault.value_m == pytest.approx(step, abs=0.01)
+    says = next(f.says for f in find(reading) if f.kind == HOVER)
+    assert ("a step? Put one there" in says) is bool(reading.footing.hovers)
     assert not [f for f in find(reading) if f.kind == "hang"]
 
 

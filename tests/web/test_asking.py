@@ -42,7 +42,7 @@ def test_who_may_be_a_child_or_a_giant_is_asked_about_with_pictures(client, toke
     assert said.status_code == 204
     shot = shots.load(session, int(said.headers["HX-Redirect"].split("/")[2]), 1)
     assert shot.performer.scale_to_m == 0.0254
-    assert "Lengths are taken as in" in " ".join(shot.assumed)
+    assert "Lengths are in inches" in " ".join(shot.assumed)
 
 
 def test_an_answer_that_is_none_is_refused(client, token, child):

@@ -18,6 +18,7 @@ from ironarc.core.settings import GRAVITY_MS2
 
 UNIT, UP, REST, RATE = "unit", "up", "rest", "rate"
 KNOWN = {UNIT: tuple(UNITS), UP: ("y", "z"), REST: ("trim", "keep"), RATE: ()}  # answers; a rate is any whole number
+WORDS = {"cm": "cm", "m": "metres", "in": "inches", "mm": "mm", "ft": "feet", "dm": "dm"}
 # How much rarer than cm and m a unit is, as the log of the odds
 RARER = {"cm": 0.0, "m": 0.0, "in": 0.3, "mm": 1.5, "ft": 2.0, "dm": 2.5}
 HEIGHT_SPREAD, CREATURE_SPREAD = 0.3, 1.0  # of the log of a height about an adult's, with two arms and legs or without
@@ -107,7 +108,7 @@ def _unit(anatomy: Anatomy, gravity: float | None, given: str) -> Choice:
     for unit in order:
         height = tall * UNITS[unit]
         falls = f", and falls at {gravity * UNITS[unit]:.1f} m/s²" if gravity is not None else ""
-        options.append(Option(unit, f"Lengths are taken as {unit}: it stands {_tall(height)} tall{falls}.", height))
+        options.append(Option(unit, f"Lengths are in {WORDS[unit]}: it stands {_tall(height)} tall{falls}.", height))
     likely = [o for o, unit in zip(options, order, strict=True) if costs[unit] - min(costs.values()) < 2 * SURE]
     return Choice(UNIT, "How tall is it?", tuple(likely if len(likely) > 1 else options[:2]), sure)
 
@@ -162,7 +163,9 @@ def _stood_up(motion: FileMotion, given: str) -> tuple[FileMotion, Choice | None
         return motion, None
     words = {"y": "Y is up, as the file has it.", "z": "Z is up in the file: it is turned, so that Y is."}
     order = [best, "z" if best == "y" else "y"]
-    choice = Choice(UP, "Which way is up?", tuple(Option(o, words[o], 0.0) for o in order), sure, best == "z" or bool(given))
+    choice = Choice(
+        UP, "Which way is up?", tuple(Option(o, words[o], 0.0) for o in order), sure, best == "z" or bool(given)
+    )
     return (turned if best == "z" else motion), choice
 
 

@@ -21,6 +21,10 @@ def rule(case: Case) -> Iterator[Finding]:
 
     def says(fault: ContactFault, what: str) -> str:
         where = case.surface(fault.surface)
+        a, b = fault.start - case.first, fault.end - case.first + 1
+        if any(x < b and a < y for x, y in case.reading.footing.hovers):
+            high = cm(fault.value_m)
+            return f"Stands on something unseen, {high} over {where}: a step? Put one there, or bring it down."
         return (
             f"{what} {verb(fault, 'hovers')} {cm(fault.value_m)} over {where} where the body should rest on something."
         )
