@@ -71,3 +71,29 @@ def test_the_plumb_is_the_less_sure_the_more_hangs_on_one_side():
     upright, over = (read(p, BODY, G, 0.0).weighing_doubt.plumb().max() for p in (stands, bent))
     assert over > 3 * upright
     assert over == pytest.approx(0.01, abs=0.008)
+
+
+def test_a_stiff_turn_owes_nothing_to_the_weighing_and_a_swung_leg_its_share():
+    turn = rotation.about_axis("X", np.linspace(0, 2.0, N))
+    stiff = read(carried(np.full(N, 1.0), 1 / FPS, turn=turn), BODY, G, 0.0)
+    assert stiff.weighing_doubt.spin(slice(1, N - 1)) < 0.02 * np.linalg.norm(stiff.angular_momentum[N // 2])
+    swing = np.outer(0.8 * np.sin(2 * np.pi * np.arange(N) / 12), [1.0, 0.0, 0.0])
+    kicks = read(posed(carried(np.full(N, 1.0), 1 / FPS), {"LeftUpLeg": swing}), BODY, G, 0.0)
+    doubt = kicks.weighing_doubt
+    at = slice(2, N - 2)
+    # by hand: every segment's own part of L, its mean taken off, by half of what its share is unsure by
+    each = doubt._spins[:, at] - doubt._spins[:, at].mean(axis=1, keepdims=True)
+    rms = np.sqrt((each**2).sum(axis=2).mean(axis=1))
+    assert doubt.spin(at) == pytest.approx(float(np.sqrt(((doubt.spread / 2 * rms) ** 2).sum())))
+    legs = [i for i, s in enumerate(dict.fromkeys(p.segment for p in BODY.parts)) if s in ("thigh", "shank", "foot")]
+    assert rms[legs].sum() > 0.5 * rms.sum()
+    assert doubt.spin(slice(0, 2)) == 0.0
+
+
+def test_a_share_is_unsure_by_what_another_table_says_and_by_a_tenth_at_least():
+    doubt = read(carried(np.zeros(10), 1 / FPS), BODY, G, 0.0).weighing_doubt
+    spread = dict(zip(dict.fromkeys(p.segment for p in BODY.parts), doubt.spread, strict=True))
+    assert spread["forearm"] == 0.1
+    assert spread["thigh"] == pytest.approx(1 - 0.100 / 0.1416, abs=0.01)
+    assert spread["trunk"] == pytest.approx(0.497 / 0.4346 - 1, abs=0.01)
+    assert doubt.mass.sum() == pytest.approx(BODY.mass_kg)
