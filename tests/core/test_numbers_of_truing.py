@@ -86,7 +86,7 @@ def test_moments_from_nothing_are_told_over_the_figure_s_own_height():
     # over a twentieth of a second either side, a frame here
     L = reading.angular_momentum
     torque = np.linalg.norm(L[2:] - L[:-2], axis=1) / (2 / fps)
-    wanted = torque / (BODY.mass_kg * G * 1.75) / reading.size
+    wanted = torque / (BODY.mass_kg * G) / reading.size  # of one body weight at a metre
     np.testing.assert_allclose(moment[5:-5], wanted[4:-4], rtol=1e-6, atol=1e-9)
     assert abs(int(moment.argmax()) - 15) <= 2
 
