@@ -11,7 +11,7 @@ from ironarc.core.reading.arcs import Arcs
 from ironarc.core.reading.derivatives import is_captured
 from ironarc.core.reading.faults import HOVER, SLIDE, contact_faults
 from ironarc.core.reading.flight_search import falling
-from ironarc.core.reading.floor import UNSEEN, estimate_floor
+from ironarc.core.reading.floor import AT_ZERO, UNSEEN, estimate_floor
 from ironarc.core.reading.footing import find_footing
 from ironarc.core.reading.forces import read_forces
 from ironarc.core.reading.glides import read_glides
@@ -127,6 +127,13 @@ def test_two_levels_that_are_nearly_as_common_are_both_told():
     assert both.height_m == pytest.approx(0.0, abs=0.01)
     assert both.other_m == pytest.approx(0.3, abs=0.01)
     assert floor_of(carried(np.concatenate([np.full(60, 0.0), np.full(20, 0.3)]))).other_m is None
+    # more frames up there than on the floor: it stays at 0, and the other one is told
+    above = floor_of(carried(np.concatenate([np.full(45, 0.0), np.full(60, 0.3)])))
+    assert (above.how, above.height_m) == (AT_ZERO, 0.0)
+    assert above.other_m == pytest.approx(0.3, abs=0.01)
+    assert above.levels_but(0.0, SIZE) == pytest.approx(0.3, abs=0.01)
+    assert above.levels_but(0.3, SIZE) == pytest.approx(0.0, abs=0.01)
+    assert floor_of(carried(np.concatenate([np.full(20, 0.0), np.full(60, 0.3)]))).other_m is None
 
 
 def test_soles_that_are_thicker_than_the_rig_says_do_not_hover():

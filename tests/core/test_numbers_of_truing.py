@@ -69,6 +69,18 @@ def test_harm_begins_where_it_says(worse, words):
     assert harm(residue_of(), residue_of(**worse), 0) == words
 
 
+@pytest.mark.parametrize(("up", "size", "words"), [
+    (0.59, 1.0, ""), (0.61, 1.0, "thrown up or down by more than a third of its height"), (2.0, 4.0, ""),
+    (-0.61, 1.0, "thrown up or down by more than a third of its height"),
+])  # fmt: skip
+def test_nobody_is_thrown_up_unasked(up, size, words):
+    before = residue_of(size=size, jerk=0.0)
+    frame = (np.arange(20) == 10)[:, None, None]
+    assert harm(before, replace(before, at=before.at + frame * [0.0, up, 0.0]), 0) == words
+    # along the ground a glide is taken out however far it went
+    assert harm(before, replace(before, at=before.at + frame * [5.0, 0.0, 0.0]), 0) == ""
+
+
 def test_what_is_played_at_another_pace_may_jerk_twice_as_much():
     before, after = residue_of(jerk=1000.0), residue_of(jerk=1900.0)
     assert harm(before, after, 0) == "jerkier"

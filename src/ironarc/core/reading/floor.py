@@ -82,7 +82,8 @@ def estimate_floor(track: SkinTrack, size: float, tilted: bool = False, falls: n
     far = abs(mode) > SETTINGS["floor_far"].value * size
     share = SETTINGS["floor_far_share" if far else "floor_zero_share"].value
     if abs(mode) > 2 * band and at_zero >= max(3, share * within.max()):
-        return Floor(0.0, how=AT_ZERO)
+        close = at_zero >= SETTINGS["floor_close"].value * within.max()
+        return Floor(0.0, how=AT_ZERO, other_m=mode if close else None)
     apart = np.abs(rest - mode) > 2 * band
     other = float(rest[apart][within[apart].argmax()]) if apart.any() else None
     if other is not None and within[apart].max() < SETTINGS["floor_close"].value * within.max():

@@ -30,6 +30,7 @@ LASTS_S = 1.2  # a shift of the whole that is kept up for longer is there for go
 # From where a correction does harm
 GROWS, GROWS_MS = 1.1, 0.12  # of what is gained from nothing
 SUNK_M, SLID_M = 0.012, 0.02
+MOST_UP_M = 0.6  # of a figure of 1.75 m, that the body as a whole is moved up or down by unasked
 SPIN_GROWS, SPIN_FREE = 1.2, 0.2
 ARC_GROWS, ARC_M = 1.1, 0.015
 JERK_GROWS, JERK_GROWS_RETIMED, CALM_JERK = 1.25, 2.0, 250.0  # m/s³, under which nothing is jerky
@@ -157,6 +158,8 @@ def harm(before: Residue, after: Residue, frames: int, of_joints: bool = False) 
     """What a way makes worse by more than may be, in words, or "". of_joints : whether it puts right what a joint alone
     does; the whole's force, spin and arc may be as they always were then, and looked better with the fault."""
     size = before.size
+    if np.abs(np.median(_away(before, after)[..., 1], axis=1)).max(initial=0.0) > MOST_UP_M * size:
+        return "thrown up or down by more than a third of its height"
     if not of_joints and after.gained_ms > GROWS * before.gained_ms + GROWS_MS * np.sqrt(size):
         return "more force from nowhere"
     if after.sunk_m > before.sunk_m + SUNK_M * size:
@@ -178,13 +181,18 @@ def harm(before: Residue, after: Residue, frames: int, of_joints: bool = False) 
 def moved(before: Residue, after: Residue) -> float:
     """m, the mean way of joints from where they were on the same own frame. A shift of the whole that lasts counts by
     its changes, not by its size."""
-    k = np.clip(np.interp(after.own, before.own, np.arange(len(before.own))), 0, len(before.own) - 1)
-    low = np.minimum(k.astype(int), max(len(before.at) - 2, 0))
-    high = np.minimum(low + 1, len(before.at) - 1)
-    u = (k - low)[:, None, None]
-    away = after.at - (before.at[low] * (1 - u) + before.at[high] * u)
+    away = _away(before, after)
     lasting = np.median(away, axis=1)
     window = min(2 * round(LASTS_S / 2 / after.dt) + 1, 2 * (len(away) // 2) + 1)
     lasting[:, 1] = median_filter(lasting[:, 1], window, mode="nearest")
     drift = np.linalg.norm(np.diff(lasting, axis=0), axis=1).sum() / max(len(lasting), 1)
     return float(np.linalg.norm(away - lasting[:, None], axis=-1).mean() + drift)
+
+
+def _away(before: Residue, after: Residue) -> np.ndarray:
+    """(frames, joints, 3) m of joints from where they were on the same own frame."""
+    k = np.clip(np.interp(after.own, before.own, np.arange(len(before.own))), 0, len(before.own) - 1)
+    low = np.minimum(k.astype(int), max(len(before.at) - 2, 0))
+    high = np.minimum(low + 1, len(before.at) - 1)
+    u = (k - low)[:, None, None]
+    return after.at - (before.at[low] * (1 - u) + before.at[high] * u)
