@@ -88,10 +88,11 @@ test("what is dropped is told by its name, and what can't be taken is refused in
 });
 
 test("what is tried stands beside what is, number by number", () => {
-  const judged = { take_off: 1, landing: 11, hang_frames: 16, rise_m: 0.27, drop_m: 0.35, implied_g: 5.5, arc_max_m: 0.13, spin: { turns_per_s: -0.01 } };
+  const judged = { take_off: 1, landing: 11, aloft_frames: 17.04, rise_m: 0.31, drop_m: 0.39, implied_g: 5.5, arc_max_m: 0.13, spin: { turns_per_s: -0.01 } };
   const was = { flights: [judged], findings: [1, 2], grade: "cracked" };
   const now = { flights: [{ ...judged, rise_m: 0.51, implied_g: 9.81, arc_max_m: 0.001 }], findings: [], grade: "sound" };
   const rows = Object.fromEntries(compare(was, now, 5, 9.81).map(([what, a, b]) => [what, [a, b]]));
+  assert.deepEqual(rows.Hang, ["17.0 f", "17.0 f"]);
   assert.deepEqual(rows["Gravity, as it plays"], ["56 %", "100 %"]);
   assert.deepEqual(rows.Findings, ["2", "0"]);
   assert.deepEqual(rows.Verdict, ["cracked", "sound"]);
