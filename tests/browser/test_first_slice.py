@@ -185,7 +185,7 @@ def test_a_tried_correction_can_be_put_back(person, hop):
     revision = person.shown()[1]
     try_by_height(person)
     person.until(lambda: "hang=16" in person.shown()[0])
-    assert person.sees("#lane-words .arch-label", "51 cm")
+    assert person.sees("#lane-words .arch-label", "53 cm")
     person.press(Keys.ESCAPE)
     person.until(lambda: person.shown() == ("now", revision))
     assert person.sees("#lane-words .arch-label", "31 cm")

@@ -76,10 +76,10 @@ def test_a_pier_that_is_clicked_stands_in_the_fields_and_is_set_there(person, ho
     start.send_keys("43")
     person.click('#pier-form button[value="set"]')
     person.until(lambda: "0:left foot:floor:43" in by_hand(person))
-    person.sees(".arch-label", "13 f")  # the flight ends where the foot comes down
+    person.sees(".arch-label", "13.5 f")  # the flight ends where the foot comes down
     person.click('[data-action="all-detected"]')
     person.until(lambda: not by_hand(person))
-    person.sees(".arch-label", "16 f")
+    person.sees(".arch-label", "17.0 f")
 
 
 def test_a_doubt_is_settled_by_one_click(person, hovering):

@@ -1,10 +1,13 @@
 """Small pictures drawn from the motion itself: a Yard card's, all bodies side by side, a finding's curve."""
 
 from collections.abc import Iterable
+from dataclasses import dataclass
 
 import numpy as np
 
 from ironarc.core import rotation
+from ironarc.core.exchange.unsaid import performer_of
+from ironarc.core.formats import FileMotion
 from ironarc.core.judging.card import part_ends
 from ironarc.core.judging.evidence import Evidence
 from ironarc.core.reading import Reading
@@ -124,3 +127,30 @@ def evidence_picture(proof: Evidence) -> dict:
         "limits": [(y(value), grade) for value, grade in proof.limits if low <= value <= high],
         "first": int(first), "last": int(proof.frames[-1]), "zero": y(0.0) if low < 0 < high else None,
     } | ends  # fmt: skip
+
+
+ASK_WIDE, ASK_HIGH, ASK_FOOT = 150, 130, 118  # of a picture of how a file may be taken, and where its floor lies
+ASK_ROOM = 0.9  # of the way from floor to top, that the tallest takes up
+
+
+@dataclass(frozen=True)
+class Picture:
+    """A figure as lines (x0, y0, x1, y1), and how high an adult beside it is; 0 for none."""
+
+    lines: tuple[tuple[float, float, float, float], ...]
+    person: float
+
+
+def taken_picture(motion: FileMotion, high: float, person: float) -> Picture:
+    """The figure of a motion half-way through it, from the front. high, person : of the picture's room, what it and an
+    adult beside it take up"""
+    frame = np.array([max(motion.frames // 2, 1)])
+    at = performer_of(motion, 1.0).poses(frame, motion.frame_time_s).position[0]
+    scale = ASK_ROOM * ASK_FOOT * high / max(float(np.ptp(at, axis=0).max()), 1e-9)
+    x = ASK_WIDE * 0.4 + (at[:, 0] - np.median(at[:, 0])) * scale
+    y = ASK_FOOT - (at[:, 1] - at[:, 1].min()) * scale
+    lines = [
+        (round(float(x[j.parent]), 1), round(float(y[j.parent]), 1), round(float(x[i]), 1), round(float(y[i]), 1))
+        for i, j in enumerate(motion.rig.joints) if j.parent >= 0
+    ]  # fmt: skip
+    return Picture(tuple(lines), round(person * ASK_ROOM * ASK_FOOT, 1))

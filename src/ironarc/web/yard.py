@@ -14,8 +14,8 @@ from ironarc.core.formats import FORMATS, ending_of
 from ironarc.core.whole_numbers import whole_number
 from ironarc.store import shots
 from ironarc.web.arguments import file_name, motion_words
-from ironarc.web.asking import FOOT, HIGH, WIDE, questions
-from ironarc.web.picture import card_picture
+from ironarc.web.asking import questions
+from ironarc.web.picture import ASK_FOOT, ASK_HIGH, ASK_WIDE, card_picture
 
 pages = Blueprint("yard", __name__)
 NEW_FPS, NEW_FRAMES = 24.0, 72
@@ -47,7 +47,9 @@ def bring_in():
         motion = FORMATS[ending_of(name)].parse(upload.read())
         told = understood(motion, _answers())
         if request.headers.get("HX-Request") and (asked := questions(motion, told)):
-            return render_template("partials/unsaid.html", asked=asked, name=name, wide=WIDE, high=HIGH, foot=FOOT)
+            return render_template(
+                "partials/unsaid.html", asked=asked, name=name, wide=ASK_WIDE, high=ASK_HIGH, foot=ASK_FOOT
+            )
         shot = shot_of(told, stem, name)
     except FileError as error:
         raise file_error(error, name) from error
