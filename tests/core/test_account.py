@@ -4,8 +4,10 @@ import numpy as np
 import pytest
 
 from ironarc.core import rotation
+from ironarc.core.figure.body import weigh
 from ironarc.core.judging.finding import CRACKED
 from ironarc.core.judging.findings import find
+from ironarc.core.motion.poses import poses_of
 from ironarc.core.reading import read
 from ironarc.core.reading.arcs import Arcs
 from ironarc.core.reading.derivatives import is_captured
@@ -17,7 +19,7 @@ from ironarc.core.reading.forces import read_forces
 from ironarc.core.reading.glides import read_glides
 from ironarc.core.reading.skin import follow, skin_of
 from tests.core.test_contacts import BODY, SIZE
-from tests.figures import carried
+from tests.figures import BRAM_RIG, CM, carried
 
 G = 9.81
 
@@ -166,3 +168,35 @@ def test_noise_of_two_millimetres_breaks_no_push_at_120_frames_a_second():
     heights = np.where(t < 0, before, np.where(t > air, after, up * t - G / 2 * t * t))
     reading = read(carried(heights + rng.normal(0, 0.002, len(t)), 1 / fps), BODY, G, float(-depth))
     assert not [f for f in find(reading) if f.kind in ("push", "landing") and f.grade == CRACKED]
+
+
+def grown(poses, times: float):
+    """The same motion of a figure that is that much larger, at the same pace."""
+    return poses_of(poses.rig, poses.frames, poses.dt, poses.local, poses.translation * times)
+
+
+HELD_UP = np.insert(leap(0.0, 0.0, 2.6, 24), 17, [leap(0.0, 0.0, 2.6, 24)[17]] * 3)
+
+
+@pytest.mark.parametrize("times", [0.25, 4.0])
+@pytest.mark.parametrize(
+    ("heights", "fps"),
+    [
+        (leap(0.0, 0.12, 2.6, 30), 30),
+        (leap(0.0, 0.0, 2.6, 60) + 0.09, 60),
+        (leap(0.3, 0.0, 1.2, 24), 24),
+        (HELD_UP, 24),
+        (np.abs(np.sin(np.arange(60) / 9)) * 0.05, 30),
+        (np.r_[np.zeros(20), np.linspace(0, 0.2, 12), np.full(20, 0.2)], 24),
+    ],
+)
+def test_what_bears_is_told_alike_at_any_size(heights, fps, times):
+    """Lengths and gravity grow alike, so everything happens at the same moments."""
+    poses = carried(heights, 1 / fps)
+    here = read(poses, BODY, G, 0.0)
+    there = read(grown(poses, times), weigh(BRAM_RIG, CM * times), G * times, 0.0)
+    assert (there.footing.flights, there.footing.hovers) == (here.footing.flights, here.footing.hovers)
+    told = [[(f.kind, f.what, f.start, f.end) for f in contact_faults(r)] for r in (here, there)]
+    assert told[0] == told[1]
+    values = [[f.value_m for f in contact_faults(r)] for r in (here, there)]
+    np.testing.assert_allclose(values[1], np.multiply(values[0], times), rtol=0.02, atol=1e-4 * times)

@@ -8,7 +8,7 @@ from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.judging.findings import find, grade_of
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.reading import read_shot
-from ironarc.core.reading.flights import allowed_frames, fit_arc, measure_spin
+from ironarc.core.reading.flights import Moving, Spin, allowed_frames, fit_arc, fit_arcs, measure_flight, measure_spin
 from ironarc.core.reading.moments import edge_moments
 from ironarc.core.truing import settles
 from tests.conftest import demo
@@ -36,6 +36,53 @@ def test_the_standard_error_is_the_scatter_of_repeated_noisy_fits():
 
 def test_three_frames_say_nothing_of_gravity():
     assert fit_arc(arc(3, 1 / 24), 1 / 24).g_se == np.inf
+
+
+def test_several_arcs_have_places_and_velocities_of_their_own_and_one_gravity():
+    dt, spans = 1 / 30, [(3, 10), (14, 24), (30, 36)]
+    starts = np.array([[0.1, 0.9, -0.2], [1.3, 1.1, 0.4], [2.2, 0.8, 0.9]])
+    speeds = np.array([[1.0, 2.0, 0.3], [1.5, 3.1, -0.4], [0.7, 1.2, 0.2]])
+    com = np.zeros((40, 3))
+    for (a, b), at, v in zip(spans, starts, speeds, strict=True):
+        t = (np.arange(a, b) - a)[:, None] * dt
+        com[a:b] = at + v * t - [0, 3.5, 0] * t**2
+    for g in (None, 7.0):
+        for fit, (a, b), at, v in zip(fit_arcs(com, dt, spans, g), spans, starts, speeds, strict=True):
+            assert fit.g == pytest.approx(7.0)
+            np.testing.assert_allclose(fit.position(np.array([a * dt]))[0], at, atol=1e-9)
+            np.testing.assert_allclose(fit.velocity_at(a * dt), v, atol=1e-9)
+            assert fit.residual.shape == (b - a, 3)
+            np.testing.assert_allclose(fit.residual, 0, atol=1e-9)
+
+
+def test_a_flight_is_told_in_the_frames_of_its_shot():
+    """A jump off 40 cm onto the floor at 60 fps, in a shot whose frames are numbered from 101."""
+    height, leaves, lands = hop_path(60, 0.4, 0.5)
+    a, b = int(np.ceil(leaves)), int(np.floor(lands)) + 1
+    n = len(height)
+    com = np.stack([np.arange(n) / 60 * 1.2, 1 + height, np.zeros(n)], axis=1)
+    velocity = np.gradient(com, 1 / 60, axis=0)
+    moving = Moving(com, velocity, np.tile([0.0, 6.0, 0.0], (n, 1)), np.arange(101, 101 + n), 1 / 60)
+    flight = measure_flight(moving, (a, b), np.tile(np.diag([10.0, 3.0, 10.0]), (b - a, 1, 1)), 9.81, weighing_g=0.3)
+    assert (flight.start, flight.end, flight.hang_frames) == (101 + a, 100 + b, b - a)
+    assert flight.take_off_at == pytest.approx(101 + leaves, abs=0.06)
+    assert flight.landing_at == pytest.approx(101 + lands, abs=0.06)
+    assert flight.hang_s == pytest.approx(0.5, abs=0.002)
+    assert flight.aloft_frames == pytest.approx(30, abs=0.12)
+    up = 9.81 * 0.25
+    assert flight.rise_m == pytest.approx(up * 0.25 / 2, rel=0.01)
+    assert flight.drop_m == pytest.approx(up * 0.25 / 2, rel=0.01)
+    np.testing.assert_allclose(flight.take_off_ms, [1.2, up, 0], atol=0.02)
+    np.testing.assert_allclose(flight.landing_ms, [1.2, -up, 0], atol=0.02)
+    assert abs(flight.apex_frame - (101 + (leaves + lands) / 2)) <= 0.6
+    assert flight.implied_g == pytest.approx(9.81, abs=0.02)
+    assert flight.implied_g_se == pytest.approx(0.3, rel=0.1)  # the fit's own is far less
+    assert flight.spin.turns_per_s == pytest.approx(2.0 / (2 * np.pi))
+    assert flight.arc_max_m < 0.001
+
+
+def test_unsteadiness_is_the_share_of_the_mean_spin():
+    assert Spin(np.array([3.0, 0.0, 4.0]), 2.0, 0.5).unsteadiness == pytest.approx(0.4)
 
 
 def test_spin_of_a_steady_turn_and_of_an_unsteady_one():

@@ -1,5 +1,6 @@
 """What contacts can and can't give, and where a body would tip, on figures whose statics are known."""
 
+from dataclasses import replace
 from itertools import pairwise
 
 import numpy as np
@@ -17,7 +18,7 @@ from ironarc.core.motion.loads import Load, track_loads
 from ironarc.core.reading.balance import TIPPED, _tips_in, convex_hulls, read_balance, signed_distances
 from ironarc.core.reading.floor import Floor
 from ironarc.core.reading.forces import kept_up, read_forces
-from ironarc.core.reading.impact import enough_depth, needed_bw, read_pushes
+from ironarc.core.reading.impact import _sudden, _turning, enough_depth, needed_bw, read_pushes
 from ironarc.core.reading.read import read
 from ironarc.core.reading.thrown import read_taken, read_thrown
 from ironarc.core.reading.wrench import nearest
@@ -280,6 +281,43 @@ def test_a_push_and_a_landing_are_told_with_the_force_they_take(fps):
     assert landing.mean_bw == pytest.approx(1 + 2.4**2 / (2 * G * 0.3), rel=0.25)
     assert take_off.speed_ms == pytest.approx(2.4, rel=0.08)
     assert landing.recoil_m < 0.02
+
+
+def test_a_push_and_a_landing_are_told_on_the_frames_they_take():
+    reading = jump(2.5, 2.4, 0.3)
+    assert not reading.ask(read_pushes)[0].wind_up_frames  # from a low stand: nothing goes down before
+    take_off, landing = (p for p in reading.ask(read_pushes))
+    begins, leaves = 0.4 * 60, (0.4 + 2.4 / (1.5 * G)) * 60
+    lands = leaves + 2 * 2.4 / G * 60
+    stops = lands + 2 * 0.3 / 2.4 * 60
+    assert (take_off.start, take_off.end) == pytest.approx((begins + 1, leaves), abs=1.6)
+    assert (landing.start, landing.end) == pytest.approx((lands + 1, stops), abs=2.1)
+    assert (take_off.depth_m, landing.depth_m) == pytest.approx((2.4**2 / (3 * G), 0.3), abs=0.04)
+
+
+def test_a_shot_numbered_from_elsewhere_tells_its_pushes_there():
+    heights = np.concatenate(
+        [np.zeros(20), 2.4 * np.arange(1, 12) / 24 - G / 2 * (np.arange(1, 12) / 24) ** 2, np.zeros(20)]
+    )
+    poses = carried(heights, 1 / 24)
+    here = read(poses, BODY, G, 0.0).ask(read_pushes)
+    there = read(replace(poses, frames=poses.frames + 256), BODY, G, 0.0).ask(read_pushes)
+    assert here
+    assert [(p.start + 256, p.end + 256) for p in here] == [(p.start, p.end) for p in there]
+
+
+@pytest.mark.parametrize(("size", "speed", "stops_dead"), [(1, 1.0, True), (4, 1.0, False), (4, 1.8, True)])
+def test_what_stops_dead_is_measured_by_the_size_of_the_body(size, speed, stops_dead):
+    """0.8 m/s at our size, times the root of the size: a giant's heel comes down faster."""
+    y = np.concatenate([np.arange(6, 0, -1) * speed / 24, np.zeros(12)])
+    assert (_sudden(y, 6, speed, 1 / 24, G, size) > 2) is stops_dead
+
+
+def test_a_path_turns_where_it_comes_back_by_more_than_the_noise():
+    y = np.array([5.0, 3.0, 2.0, 2.5, 1.0, 1.75, 0.0])
+    assert _turning(y, 0.5) == 4  # 2.0 to 2.5 is as much as the noise, not more
+    assert _turning(y, 0.4) == 2
+    assert _turning(y, 5.0) == 6
 
 
 def test_a_landing_that_stops_dead_cracks_and_a_soft_one_does_not():
