@@ -82,6 +82,8 @@ class Proposal:
 
     layer : it adds, or None; retiming : it puts over those there are, or None; more : edits beside them
     frames : that the shot grows by for it
+    pace, flights : times as fast as all of it plays, where it is all of it, and how many flights tell so
+    likely : whether what is seen speaks for it by itself
     words : what undo shows; edit : all of it as one step, put in by `propose`
     """
 
@@ -91,6 +93,9 @@ class Proposal:
     retiming: Retiming | None = None
     more: tuple[Edit, ...] = ()
     frames: int = 0
+    pace: float = 1.0
+    flights: int = 1
+    likely: bool = False
     edit: Edit | None = None
 
 

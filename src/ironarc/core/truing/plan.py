@@ -129,15 +129,16 @@ def _own_middle(seen: Seen, place: Place) -> int:
 def _all(seen: Seen, span, report: Report | None):
     edits: list[Edit] = []
     steps: list[Step] = []
-    skipped: list[str] = []
-    given_up: set[tuple] = set()
+    given_up: dict[tuple, tuple[int, str]] = {}  # of a finding: how many steps were made then, and why
     first = {kind: found for found in reversed(CORRECTIONS.values()) for kind in found.settles}
     for number in range(MOST_ROUNDS):
-        found = [
+        open_ = [
             f for f in judged(seen)
-            if not f.left and _key(f) not in given_up and f.kind in first
-            and (span is None or (f.start <= span[1] and span[0] <= f.end))
+            if not f.left and f.kind in first and (span is None or (f.start <= span[1] and span[0] <= f.end))
         ]  # fmt: skip
+        found = [f for f in open_ if _key(f) not in given_up]
+        # what was settled since may have stood in the way
+        found = found or [f for f in open_ if given_up[_key(f)][0] < len(steps)]
         if not found:
             break
         finding = min(found, key=lambda f: (first[f.kind].order, f.start))
@@ -147,17 +148,19 @@ def _all(seen: Seen, span, report: Report | None):
         outcome = best(seen, judged(seen), finding, thorough=True)
         refused = outcome is not None and outcome.harm
         if outcome is None or refused or _weight((*outcome.new, *outcome.worse)) >= _weight(outcome.settled):
-            given_up.add(_key(finding))
             why = "nothing settles it without harm" if outcome is not None else "nothing settles it"
             why += f" ({outcome.label}: {refused})" if refused else ""
-            skipped.append(f"{finding.kind}, frames {finding.start}–{finding.end}: {why}.")
+            why = f"{finding.kind}, frames {finding.start}–{finding.end}: {why}."
+            given_up[_key(finding)] = len(steps), why
             continue
+        given_up.pop(_key(finding), None)
         edits.append(outcome.proposal.edit)
         steps.append(
             Step(outcome.wanted.correction.name, outcome.label, finding.start, finding.end, outcome.proposal.cost.says)
         )
         seen = outcome.seen
-    return seen, edits, steps, skipped
+    still = {_key(f) for f in judged(seen)}
+    return seen, edits, steps, [why for key, (_, why) in given_up.items() if key in still]
 
 
 def _weight(findings: Sequence[Finding]) -> float:

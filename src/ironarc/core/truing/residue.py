@@ -82,11 +82,6 @@ class Residue:
 def residue(reading: Reading) -> Residue:
     """What is left of a reading that physics does not give."""
     poses, size = reading.poses, reading.size
-    noise = CAPTURED if reading.traced.captured else 1.0
-    force, moment = from_nothing(reading)
-    force = np.maximum(force - FREE_BW * noise, 0)
-    moment = np.maximum(moment - FREE_MOMENT_BW * noise, 0)
-    gained = float((force + MOMENT * moment).sum() * reading.g * poses.dt)
     flights = [f for f in reading.flights if f.hang_frames > 3]
     own, first = np.asarray(reading.own, float), int(poses.frames[0])
     spans = tuple((float(own[f.start - first]), float(own[f.end - first])) for f in flights)
@@ -101,7 +96,7 @@ def residue(reading: Reading) -> Residue:
     momentum = spins(model, stance(model, poses.local, poses.translation), poses.dt).L
     least = LEAST_SPIN * float(reading.body.mass_kg) / 75 * size**2
     return Residue(
-        gained, max((f.arc_max_m for f in flights), default=0.0),
+        gained_from_nothing(reading), max((f.arc_max_m for f in flights), default=0.0),
         max((f.spin.rms_dev / max(float(np.linalg.norm(f.spin.mean)), least) for f in flights), default=0.0),
         sunk, slid, float(jerk.max(initial=0.0)), float(np.linalg.norm(step, axis=-1).max(initial=0.0)) / poses.dt,
         poses.position, momentum, own, spans, least, poses.dt, size,
@@ -117,12 +112,22 @@ def _wavers(momentum: np.ndarray, least: float) -> float:
     return off / max(float(np.linalg.norm(mean)), least)
 
 
-def from_nothing(reading: Reading) -> tuple[np.ndarray, np.ndarray]:
-    """(frames,) body weights of force, and of moment over the height, that no contact gives over a tenth of a second.
+def gained_from_nothing(reading: Reading, pace: float = 1.0) -> float:
+    """m/s, of force and moment, over all of it, were it played that many times as fast."""
+    noise = CAPTURED if reading.traced.captured else 1.0
+    force, moment = from_nothing(reading, pace)
+    force = np.maximum(force - FREE_BW * noise, 0)
+    moment = np.maximum(moment - FREE_MOMENT_BW * noise, 0)
+    return float((force + MOMENT * moment).sum() * reading.g * reading.poses.dt / pace)
+
+
+def from_nothing(reading: Reading, pace: float = 1.0) -> tuple[np.ndarray, np.ndarray]:
+    """(frames,) body weights of force, and of moment over the height, that no contact gives over a tenth of a second,
+    were it played that many times as fast.
 
     A second difference over that time sees what stops or starts between two frames, which a smooth derivative spreads.
     """
-    com, dt, g, size = reading.com, reading.poses.dt, reading.g, reading.size
+    com, dt, g, size = reading.com, reading.poses.dt / pace, reading.g, reading.size
     n, h = len(com), max(1, round(WINDOW_S / 2 / dt))
     force, moment = np.zeros(n), np.zeros(n)
     low, high = reading.traced.plays[0] + h, reading.traced.plays[1] - h
@@ -130,7 +135,7 @@ def from_nothing(reading: Reading) -> tuple[np.ndarray, np.ndarray]:
         return force, moment
     at = np.arange(low, high)
     pull = (com[at + h] - 2 * com[at] + com[at - h]) / (h * dt) ** 2 / g + [0.0, 1.0, 0.0]
-    L = reading.angular_momentum
+    L = reading.angular_momentum * pace
     turn = (L[at + h] - L[at - h]) / (2 * h * dt) / (reading.mass_kg[at, None] * g * TORQUE_LENGTH_M)
     wrench = np.zeros((n, 6))
     wrench[at] = np.concatenate([pull, turn], axis=1)
@@ -147,16 +152,19 @@ def from_nothing(reading: Reading) -> tuple[np.ndarray, np.ndarray]:
     return force, np.where(told, np.linalg.norm(wrench[:, 3:], axis=1) / size, 0.0)
 
 
-def price(before: Residue, after: Residue, frames: int) -> float:
+def price(before: Residue, after: Residue, frames: float) -> float:
     """What a way costs, in m/s: what it leaves that physics does not give, and the metres and seconds it changes."""
     seconds = frames * after.dt / np.sqrt(after.size)
     late = PUT_IN * max(seconds, 0.0) + TAKEN_OUT * max(-seconds, 0.0)
     return after.loss + MOVED * moved(before, after) / after.size + late
 
 
-def harm(before: Residue, after: Residue, frames: int, of_joints: bool = False) -> str:
-    """What a way makes worse by more than may be, in words, or "". of_joints : whether it puts right what a joint alone
-    does; the whole's force, spin and arc may be as they always were then, and looked better with the fault."""
+def harm(before: Residue, after: Residue, frames: int, of_joints: bool = False, pace: float = 1.0) -> str:
+    """What a way makes worse by more than may be, in words, or "".
+
+    of_joints : whether it puts right what a joint alone does; the whole's force, spin and arc may be as they always
+    were then, and looked better with the fault. pace : times as fast as all of it plays
+    """
     size = before.size
     if np.abs(np.median(_away(before, after)[..., 1], axis=1)).max(initial=0.0) > MOST_UP_M * size:
         return "thrown up or down by more than a third of its height"
@@ -173,9 +181,9 @@ def harm(before: Residue, after: Residue, frames: int, of_joints: bool = False) 
         return "farther off the arc"
     # what is played faster turns faster, and jerks by the third power of it
     grows = JERK_GROWS_RETIMED if frames else JERK_GROWS
-    if after.jerk > max(grows * before.jerk, CALM_JERK * np.sqrt(size)):
+    if after.jerk > max(grows * before.jerk * pace**3, CALM_JERK * np.sqrt(size)):
         return "jerkier"
-    return "faster" if after.speed > grows * before.speed else ""
+    return "faster" if after.speed > grows * before.speed * pace else ""
 
 
 def moved(before: Residue, after: Residue) -> float:

@@ -13,6 +13,7 @@ from ironarc.core.truing.correction import Correction, Proposal, Try, Way
 from ironarc.core.truing.residue import Residue, harm, price, residue
 
 SPOILS, HARMS = 0.3, 3.0  # m/s, that a finding made worse or new costs, and what physics refuses
+LIKELY = 1.0  # m/s, that a way is worth more which what is seen speaks for
 OF_JOINTS = frozenset({"bend", "pop", "stretch"})  # what a joint alone does
 WORSE = 1.03  # times its value, from which a finding counts as worse
 
@@ -60,14 +61,17 @@ class Outcome:
     def harm(self) -> str:
         """What it makes worse of what physics asks for, in words, or "", whatever the findings say."""
         of_joints = OF_JOINTS.issuperset(self.wanted.correction.settles)
-        return harm(self.was, self.left_over, self.proposal.frames, of_joints)
+        return harm(self.was, self.left_over, self.proposal.frames, of_joints, self.proposal.pace)
 
     @property
     def price(self) -> float:
         """m/s gained from nothing: what it leaves that physics does not give, and what it changes."""
         spoils = len(self.new) + len(self.worse)
-        paid = price(self.was, self.left_over, self.proposal.frames)
-        harms = harm(self.was, self.left_over, self.proposal.frames)
+        frames, pace = self.proposal.frames, self.proposal.pace
+        # one change of speed stands for the frames that each of the flights it explains would take or give
+        paid = price(self.was, self.left_over, frames / self.proposal.flights)
+        harms = harm(self.was, self.left_over, frames, pace=pace)
+        paid -= LIKELY if self.proposal.likely else 0.0
         return paid + SPOILS * spoils + (HARMS if harms else 0.0)
 
     def settles(self, finding: Finding) -> bool:
