@@ -157,6 +157,11 @@ class Timing:
         up = self._up_whole(own)
         return up + self.slip - sum(end - start + 1 for start, end in self._spans() if up > end)
 
+    @property
+    def free_retiming_id(self) -> str:
+        used = {r.id for r in self.retimings}
+        return next(f"retiming{n}" for n in range(1, len(used) + 2) if f"retiming{n}" not in used)
+
     def with_retiming(self, retiming: Retiming) -> "Timing":
         """With one more retiming over those there are, or in place of the one with its id."""
         others = [r for r in self.retimings if r.id != retiming.id]

@@ -374,11 +374,8 @@ def _retimed(reading: Reading, performer: Performer, flight: Flight, hang: int, 
     if not options.follow and added:
         keys = catching_up(keys, added, max(int(np.rint(CATCH_UP_S / dt)), 8), high - b - 1)
         added = 0
-    used = {r.id for r in performer.timing.retimings}
-    number = next(n for n in range(1, len(used) + 2) if f"retiming{n}" not in used)
-    return performer.timing.with_retiming(
-        Retiming(f"retiming{number}", f"{CORRECTION.label}, time", keys, made_by=NAME)
-    ), added
+    retiming = Retiming(performer.timing.free_retiming_id, f"{CORRECTION.label}, time", keys, made_by=NAME)
+    return performer.timing.with_retiming(retiming), added
 
 
 def _pace_of(wanted: np.ndarray, has: np.ndarray, pace: float, natural: float) -> float:

@@ -118,9 +118,7 @@ def _stretched(performer, first: int, there: int, add: int) -> Retiming:
     seen = np.concatenate([[a - 1], a + inside, [a + n + 1]])
     slow = np.interp(inside, [0, n - own, n], [a, b - own, b])
     keys: Keys = smooth_keys(seen, np.concatenate([[a - 1], slow, [b + 1]]))
-    used = {r.id for r in performer.timing.retimings}
-    number = next(k for k in range(1, len(used) + 2) if f"retiming{k}" not in used)
-    return Retiming(f"retiming{number}", f"{CORRECTION.label}, time", keys, made_by=NAME)
+    return Retiming(performer.timing.free_retiming_id, f"{CORRECTION.label}, time", keys, made_by=NAME)
 
 
 def _wound_up(reading: Reading, push: Push, start: int, end: int, depth: float, hold: int) -> tuple[Figure, float]:

@@ -12,6 +12,7 @@ from ironarc.core.errors import EditError
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.flights import Flight
 from ironarc.core.scene.retiming import Retiming
+from ironarc.core.scene.timing import Timing
 from ironarc.core.truing.correction import FRAMES, Correction, Cost, Place, Proposal, one_way, option
 from ironarc.core.truing.residue import gained_from_nothing
 
@@ -30,7 +31,7 @@ MOST = 4.0  # times as fast, or as slow, at most
 class Options:
     """frames : that the whole motion takes, 0 for as many as its flights and what bears it tell"""
 
-    frames: int = option("frames in all", FRAMES, 0, 100_000, default=0)
+    frames: int = option("frames in all (0: worked out)", FRAMES, 0, 100_000, default=0)
 
 
 @dataclass(frozen=True)
@@ -73,7 +74,7 @@ def places(seen: Seen) -> list[Place]:
         return []
     low, high = reading.traced.plays
     first = int(reading.poses.frames[0])
-    return [one_way(low + first, high - 1 + first, Options(), "Play all of it at true speed")]
+    return [one_way(low + first, high - 1 + first, Options(), "Play the whole motion at true speed")]
 
 
 def _best(reading: Reading, speed: Speed) -> float:
@@ -101,35 +102,35 @@ def propose(seen: Seen, options: Options) -> Proposal:
         raise EditError(f"It takes {have} frames already.")
     added = frames - have
     factor = (have - 1) / (frames - 1)
-    words = f"{CORRECTION.label}: {factor * 100:.0f} % of the speed it had"
+    words = f"{CORRECTION.label}: {factor * 100:.0f} % of its speed"
     timing = performer.timing.with_retiming(_evenly(reading, performer.timing, frames))
     edit = retimed(shot, performer, timing, words)
     length = shot.frames + added if len(shot.performers) == 1 else shot.frames
     more = (SetShot({"frames": length}, words),) if length != shot.frames else ()
-    cost = Cost(f"All of it plays at {factor * 100:.0f} % of the speed it had; no pose changes.", frames=added)
+    unsure = f" ± {speed.error * 100:.0f}" if not asked else ""
+    says = f"The whole motion plays at {factor * 100:.0f}{unsure} % of its speed; no pose changes."
+    cost = Cost(says, frames=added)
     return Proposal(
         cost, words, None, timing.retimings[-1], (*edit.edits[1:], *more), length - shot.frames, pace=factor,
         flights=speed.flights if speed else 1, likely=bool(speed and speed.smooth),
     )  # fmt: skip
 
 
-def _evenly(reading: Reading, timing, frames: int) -> Retiming:
+def _evenly(reading: Reading, timing: Timing, frames: int) -> Retiming:
     """A map that plays all there is in so many frames, evenly from end to end and a frame beyond."""
     low, high = reading.traced.plays
     first, last = timing.moments(reading.poses.frames[[low, high - 1]])
     pace = (last - first) / (frames - 1)
     seen = np.array([first - 1, first, first + frames - 1, first + frames], float)
     keys = smooth_keys(seen, np.array([first - pace, first, last, last + pace]))
-    used = {r.id for r in timing.retimings}
-    number = next(n for n in range(1, len(used) + 2) if f"retiming{n}" not in used)
-    return Retiming(f"retiming{number}", CORRECTION.label, keys, made_by=NAME)
+    return Retiming(timing.free_retiming_id, CORRECTION.label, keys, made_by=NAME)
 
 
 CORRECTION = Correction(
     NAME,
     "True the speed",
     "speed",
-    "All of it plays slower or faster, evenly and with no pose changed, so that every flight falls as gravity has it.",
+    "The whole motion plays slower or faster with no pose changed, so that every flight falls as gravity has it.",
     Options,
     ("hang", "arc", "phantom", "push", "landing"),
     places,
