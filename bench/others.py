@@ -1,11 +1,11 @@
-"""Motions of another constructor, read, trued and judged by other hands: python -m bench.others [FOLDER …] [--true]
+"""Motions of another constructor, read, trued and judged by other hands: python -m bench.others [FOLDER …]
 
 A folder holds exact motions, copies of them spoiled in known ways, and a manifest.json that says of each `file` its
 `fault` ("clean" for none), the `kinds` of finding that would be right, its `frames`, `mass_kg`, `unit_m` and `clean`
 file. A fault is found where a finding of a right kind lies within a quarter of a second of its frames. With --true each
 spoiled motion is trued by the plan "all" and exported; where the folder has an independent.py with a `compare`, it says
-whether the export is right, and how far both are from the clean motion. Without a folder: the demo's slip, sound and
-gliding.
+whether the export is right, and how far both are from the clean motion. The floor is told to be at 0; with
+--floor-found it is worked out, as on bringing in. Without a folder: the demo's slip, sound and gliding.
 """
 
 import argparse
@@ -34,19 +34,19 @@ NEARER, FARTHER = 0.9, 1.1  # of the distance from the clean motion
 CLEAN = "clean"
 
 
-def brought_in(folder: Path, case: dict) -> Shot:
+def brought_in(folder: Path, case: dict, floor_m: float | None) -> Shot:
     path = folder / case["file"]
     return shot_from_file(
         path.read_bytes(), path.stem, path.name, scale_to_m=case["unit_m"], weighing=Weighing(case["mass_kg"]),
-        floor_m=0.0,
+        floor_m=floor_m,
     )  # fmt: skip
 
 
-def read_all(folder: Path, cases: list[dict]) -> None:
+def read_all(folder: Path, cases: list[dict], floor_m: float | None) -> None:
     """Prints what is found, and what is told of clean motion."""
     there, found, told, seconds = Counter(), Counter(), Counter(), 0.0
     for case in cases:
-        reading = read_shot(brought_in(folder, case))
+        reading = read_shot(brought_in(folder, case, floor_m))
         findings = find(reading)
         if case["fault"] == CLEAN:
             seconds += len(reading.com) * reading.poses.dt
@@ -64,7 +64,7 @@ def read_all(folder: Path, cases: list[dict]) -> None:
     )
 
 
-def true_all(folder: Path, cases: list[dict]) -> None:
+def true_all(folder: Path, cases: list[dict], floor_m: float | None) -> None:
     """Prints, by fault, how many exports are right by the folder's own judge."""
     judge, rows = _judge_of(folder), defaultdict(list)
     for case in cases:
@@ -72,7 +72,7 @@ def true_all(folder: Path, cases: list[dict]) -> None:
             continue
         with tempfile.TemporaryDirectory() as out:
             begun = time.process_time()
-            made = plan.carry_out(see(brought_in(folder, case)), plan.ALL)
+            made = plan.carry_out(see(brought_in(folder, case, floor_m)), plan.ALL)
             export = Path(out) / case["file"]
             export.write_bytes(motion_file(made.seen.shot))
             took = time.process_time() - begun
@@ -123,13 +123,15 @@ def main() -> int:
     parser = argparse.ArgumentParser(description=__doc__)
     parser.add_argument("folders", nargs="*", type=Path)
     parser.add_argument("--true", action="store_true")
+    parser.add_argument("--floor-found", action="store_true")
     args = parser.parse_args()
+    floor_m = None if args.floor_found else 0.0
     with tempfile.TemporaryDirectory() as own:
         for folder in args.folders or [_own(Path(own))]:
             cases = json.loads((folder / "manifest.json").read_text())["cases"]
-            read_all(folder, cases)
+            read_all(folder, cases, floor_m)
             if args.true or not args.folders:
-                true_all(folder, cases)
+                true_all(folder, cases, floor_m)
     return 0
 
 

@@ -76,6 +76,44 @@ def test_strides_are_told_from_the_fall_alone(pace):
         assert found.flights == ()
 
 
+@pytest.mark.parametrize(
+    ("pace", "strides", "flies"), [(0.8, 6, True), (0.6, 6, True), (1.3, 6, True), (0.8, 2, False)]
+)
+def test_strides_at_another_pace_prove_one_another(pace, strides, flies):
+    """The foot rests in each stance; the paths between all fall alike, and nothing is clear of the floor."""
+    fps, g, stance, air = 60, G * pace**2, 12, 9
+    every = np.array([g * (air + 1) / (stance - 1)] * (stance - 1) + [-g] * (air + 1))
+    speed = np.cumsum(np.tile(every, strides)) / fps
+    path = np.zeros((len(speed), 3))
+    path[:, 1] = 1.0 + np.cumsum(speed - speed.mean()) / fps
+    path[:, 2] = 3.0 * np.arange(len(speed)) / fps
+    in_air = np.tile([False] * stance + [True] * air, strides)
+    hop = 0.05 * np.sin(np.pi * (np.arange(air) + 1) / (air + 1))
+    clearance = np.tile(np.concatenate([np.zeros(stance), hop]), strides)[:, None]
+    found = find_footing(clearance, np.where(in_air, 2.0, 0.0)[:, None], path, 1 / fps, G, 1.0, captured=False)
+    if flies:
+        assert len(found.flights) == strides
+        assert (found.air == in_air).mean() > 0.9
+    else:
+        assert found.flights == ()
+
+
+def test_paths_that_fall_each_in_its_own_way_prove_nothing():
+    fps, stance, air = 60, 12, 9
+    path = np.zeros((0, 3))
+    for pace in [0.5, 0.6, 0.7, 0.8, 0.55, 0.75]:
+        g = G * pace**2
+        every = np.array([g * (air + 1) / (stance - 1)] * (stance - 1) + [-g] * (air + 1))
+        stride = np.zeros((stance + air, 3))
+        speed = np.cumsum(every) / fps
+        stride[:, 1] = 1.0 + np.cumsum(speed - speed.mean()) / fps
+        path = np.concatenate([path, stride])
+    in_air = np.tile([False] * stance + [True] * air, 6)
+    clearance = np.where(in_air, 0.03, 0.0)[:, None]
+    found = find_footing(clearance, np.where(in_air, 2.0, 0.0)[:, None], path, 1 / fps, G, 1.0, captured=False)
+    assert found.flights == ()
+
+
 @pytest.mark.parametrize("speed", [0.35, 0.8, 2.0])
 @pytest.mark.parametrize("fps", [24, 60])
 def test_a_body_that_glides_slides_at_any_speed(speed, fps):

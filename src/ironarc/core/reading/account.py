@@ -5,7 +5,7 @@ from collections.abc import Callable
 import numpy as np
 from scipy.ndimage import maximum_filter1d, minimum_filter1d
 
-from ironarc.core.reading.arcs import Arcs
+from ironarc.core.reading.arcs import Arcs, Windows
 from ironarc.core.reading.spans import Span, runs
 from ironarc.core.settings import SETTINGS
 
@@ -16,6 +16,7 @@ PROOF_NOISE, PROOF_TIGHT = 0.75, 0.9  # of the least noise of a path: of a proof
 PULLS = 1.15  # times gravity, beyond which a path is pulled and gravity is no measure of it
 LEAVES_MS, LEAVES_M, LOW_M = 0.8, 0.006, 0.01  # slower, rising by less and lower than all of these it stays
 SUNK_M = 0.02  # a window with a point deeper is no flight that doubt proves
+COMMON_SHARE = 0.6  # of the spans of doubt that fall at all, which have to fall alike
 FAR_M = 9.0  # that stands for an infinite height, so that sums stay numbers
 BORNE, ARC, STANCE = "borne", "arc", "stance"
 
@@ -41,6 +42,8 @@ class Account:
         arcs: Arcs, g: float, size: float, noise: float,
     ):  # fmt: skip
         self.dt, self.g, self.size, self.noise, self.arcs = arcs.dt, g, size, noise, arcs
+        self.falls_at = [g]  # the gravities that doubt may prove a free fall by
+        self.in_company = False  # whether spans of doubt prove one another
         self.every = 30 * self.dt
         self.least = np.where(np.isfinite(least), least, FAR_M * size)
         self.slowness, self.clear, self.frames = slowness, clear, len(least)
@@ -108,6 +111,51 @@ class Account:
             at = a
         return parts[::-1]
 
+    def take_common_gravity(self, spans: list[Span]) -> None:
+        """Lets the strides of a run played too fast or too slow prove one another.
+
+        One path that falls at 0.7 g may be borne; where the paths over several spans of doubt all fall alike, and
+        each is a tight parabola, they fall freely at another pace.
+        spans : all frames on which nothing rests
+        """
+        found = [g for p, q in spans if not self.clear[p:q].any() for g in self._longest_fall(p, q)]
+        if not found:
+            return
+        common = float(np.median(found))
+        alike = np.abs(np.array(found) / common - 1) < value("common_within")
+        if alike.sum() >= value("common_least") and alike.mean() >= COMMON_SHARE:
+            self.in_company = True
+            # as true gravity proves it, or one that is another
+            if abs(common / self.g - 1) > 1 - value("proof_least"):
+                self.falls_at = [self.g, common]
+
+    def _longest_fall(self, p: int, q: int) -> list[float]:
+        """m/s², implied over the longest window of [p, q) that is a tight parabola off the ground; none, or one."""
+        longest = int(value("proof_longest") / self.dt)
+        shortest = max(4, int(np.ceil(value("common_shortest") / self.dt)))
+        for length in range(min(q - p, longest), shortest - 1, -1):
+            a = np.arange(p, q - length + 1)
+            fit = self.arcs.fit(a, a + length)
+            fine = self._tight(fit, length) & (self._error(fit, length) <= value("proof_se") * self.g)
+            fine &= (fit.implied_g > value("common_slowest") * self.g) & (fit.implied_g < value("proof_pull") * self.g)
+            fine &= self._leaves(a, length)
+            if fine.any():
+                best = np.where(fine, fit.rss_y, np.inf).argmin()
+                return [float(fit.implied_g[best])]
+        return []
+
+    def _tight(self, fit: Windows, length: np.ndarray | int) -> np.ndarray:
+        """bool: whether one parabola goes through all of a window's frames."""
+        n = np.maximum(length, 4)
+        most = value("flight_rms") * self.size * self.noise
+        return (np.sqrt(fit.rss_y / n) <= most) & (np.sqrt(fit.rss_xz / n) <= LEVEL_MORE * most)
+
+    def _error(self, fit: Windows, length: np.ndarray | int) -> np.ndarray:
+        """m/s², standard error of the implied gravity, never for less than a path's least noise."""
+        scatter = np.sqrt(fit.rss_y / np.maximum(np.asarray(length) - 3, 1))
+        least = PROOF_NOISE * value("position_noise") * self.size * self.noise
+        return np.maximum(least, scatter) * fit.se_per_m
+
     def _windows(self, starts: np.ndarray, q: int, longest: int) -> tuple[np.ndarray, np.ndarray, Callable]:
         """Starts, ends (starts, lengths) of all windows from `starts`, and what gives their sums of a track."""
         ends = np.minimum(starts[:, None] + np.arange(1, longest + 1), q)
@@ -146,27 +194,26 @@ class Account:
         """
         few = (ends - begins < value("flight_short")).astype(int)
         a, b = np.maximum(begins - few, 0), np.minimum(ends + few, self.frames)
-        length, g = b - a, self.g
+        length = b - a
         fit = self.arcs.fit(a, b)
-        n = np.maximum(length, 4)
-        rms_y, rms_xz = np.sqrt(fit.rss_y / n), np.sqrt(fit.rss_xz / n)
-        most = value("flight_rms") * self.size * self.noise
-        scatter = np.maximum(
-            PROOF_NOISE * value("position_noise") * self.size * self.noise,
-            np.sqrt(fit.rss_y / np.maximum(length - 3, 1)),
-        )
-        error = scatter * fit.se_per_m
+        error = self._error(fit, length)
         lasts = length * self.dt
-        fine = (length >= 4) & (lasts >= value("proof_shortest")) & (lasts <= value("proof_longest"))
-        fine &= (rms_y <= most) & (rms_xz <= LEVEL_MORE * most) & (error <= value("proof_se") * g)
+        long = lasts >= value("proof_shortest")
+        if self.in_company:
+            long |= (ends - begins) * self.dt >= value("common_shortest")
+        fine = (length >= 4) & long & (lasts <= value("proof_longest"))
+        fine &= self._tight(fit, length) & (error <= value("proof_se") * self.g)
         # nothing on the ground can pull: what falls faster than gravity has it is in the air too
-        fine &= (fit.implied_g > value("proof_least") * g) & (fit.implied_g < value("proof_pull") * g)
+        fine &= fit.implied_g < value("proof_pull") * self.g
         for frames in np.unique(length[fine]):
             at = fine & (length == frames)
             fine[at] = self._leaves(a[at], int(frames))
-        over = fit.implied_g / g
-        away = ((np.minimum(over, PULLS) - 1) / (value("free_gravity") + error / g)) ** 2
-        away += np.maximum(over - PULLS, 0.0) ** 2
+        away = np.full(length.shape, np.inf)
+        for g in self.falls_at:
+            over = fit.implied_g / g
+            off = ((np.minimum(over, PULLS) - 1) / (value("free_gravity") + error / g)) ** 2
+            off += np.maximum(over - PULLS, 0.0) ** 2
+            away = np.minimum(away, np.where(over > value("proof_least"), off, np.inf))
         tight = PROOF_TIGHT * value("position_noise") * self.size * self.noise
         score = value("flight_gain") * (ends - begins) - fit.rss_y / tight**2
         score -= LEVEL_WEIGHT * fit.rss_xz / (5 / 3 * tight) ** 2

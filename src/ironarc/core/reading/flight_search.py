@@ -54,7 +54,9 @@ class Search:
         account = Account(
             self.least, self.slowness, self.fastest, self.clear, self.aloft, self.arcs, self.g, self.size, self.noise
         )
-        for p, q in runs(~self.borne):
+        spans = runs(~self.borne)
+        account.take_common_gravity(spans)
+        for p, q in spans:
             flown, stood = merged(account.of(p, q), self.clear, self.lifted, self.dt)
             flights += flown
             stances += stood
