@@ -5,33 +5,59 @@ import { isPerformer, itemsOf } from "./scene.js";
 
 // shown : what is shown of the shot; parts : stage, timeview, panel and the hands, put in as they are made
 export function createActions(root, state, setup, { say, shown, parts }) {
-  let queue = Promise.resolve();
+  let queue = Promise.resolve(), waiting = 0, refused = false, idle = null;
 
-  // One after the other: each names the revision the one before it made. Resolves to whether it was made.
+  // One after the other: each names the revision the one before it made; what is shown comes when the last is saved.
+  // Resolves, once that is shown, to whether it was made.
   function change(send) {
-    queue = queue.then(async () => {
-      say("");
-      state.set({ saving: true, playing: false });
+    say("");
+    waiting += 1;
+    state.set({ saving: true, playing: false });
+    const sent = queue.then(async () => {
       try {
         const standing = await send(state.get("revision"));
         shown.forgetWeight();
         state.set({ standing, trying: null, trial: null, side: "now", revision: standing.revision });
-        await shown.load();
         return true;
       } catch (error) {
         say(error.message);
         state.set({ trial: null });
-        await parts.panel.refresh();
-        await shown.load();
+        refused = true;
         return false;
-      } finally {
-        state.set({ saving: false });
       }
     });
-    return queue;
+    queue = sent;
+    return sent.then(settled);
+  }
+
+  async function settled(made) {
+    waiting -= 1;
+    idle ??= Promise.withResolvers();
+    const shownNow = idle.promise;
+    if (!waiting) {
+      const { resolve } = idle;
+      idle = null;
+      if (refused) await parts.panel.refresh();
+      refused = false;
+      await shown.load();
+      resolve();
+      if (!waiting) state.set({ saving: false });
+    }
+    await shownNow;
+    return made;
   }
 
   const post = (path, body) => change((revision) => postJson(`/shots/${setup.shot}/${path}`, { revision, ...body }));
+
+  // An edit worked out from the shot as it stands once all before it is saved; saved() is told when it is
+  const editOn = (make, saved) => change(async (revision) => {
+    if (state.get("seen") !== revision) await shown.load();
+    const edit = make();
+    if (!edit) throw new Error("What was moved is no longer in the shot.");
+    const standing = await postJson(`/shots/${setup.shot}/edits`, { revision, edit });
+    saved();
+    return standing;
+  });
 
   // Picks the newest item an edit added
   async function pickAdded(made) {
@@ -42,10 +68,18 @@ export function createActions(root, state, setup, { say, shown, parts }) {
     return Boolean(added);
   }
 
+  // Undo and redo wait their turn too: what they undo may be on its way still
+  function step(way) {
+    const can = () => Boolean(state.get("standing")[`${way}_says`]);
+    if (!waiting && !can()) return;
+    change(async (revision) => (can() ? postJson(`/shots/${setup.shot}/${way}`, { revision }) : state.get("standing")));
+  }
+
   const actions = {
     say,
     note: (message) => say(message, true),
     change,
+    editOn,
     // The whole shot stepped, straight or eased, only to be looked at; "" for as it is keyed
     look(variant) {
       state.set({ trial: variant || null, trying: null });
@@ -55,8 +89,8 @@ export function createActions(root, state, setup, { say, shown, parts }) {
     edit: (edit) => post("edits", { edit }),
     add: (edit) => pickAdded(actions.edit(edit)),
     upload: (path, files, fields) => pickAdded(change((revision) => postForm(`/shots/${setup.shot}/${path}`, files, { revision, ...fields }))),
-    undo: () => { if (state.get("standing").undo_says) post("undo", {}); },
-    redo: () => { if (state.get("standing").redo_says) post("redo", {}); },
+    undo: () => step("undo"),
+    redo: () => step("redo"),
     // what is picked on the scene sheet; a performer that is picked is read too
     pick(id) {
       state.set({ pick: id, line: null, step: "set" });

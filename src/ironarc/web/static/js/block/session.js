@@ -2,8 +2,9 @@
 import { getJson, keptAddress, postJson } from "../api.js";
 import { performerOf } from "../scene.js";
 import { latestOnly } from "./latest.js";
+import { createOverlay } from "./overlay.js";
 
-const STRIDE = 7, AGAIN_MS = 1500, KEPT = "iron-arc-block";
+const AGAIN_MS = 1500, KEPT = "iron-arc-block";
 const FIRST = { tool: "reach", how: "limb", along: "view", keep: "", rest: "rides", bone: "", auto: "changed", touching: true, gaze: false, snap: false, stretch: false };
 
 function keptOptions() {
@@ -12,7 +13,10 @@ function keptOptions() {
 
 export function createBlock(state, setup, actions) {
   const address = `/shots/${setup.shot}`;
-  let restore = null; // puts the motion back as it was before a pose was tried
+  const overlay = createOverlay();
+  // A spot is a performer and a frame. Moves that were let go of wait here, in order, until they are saved; the spot that
+  // is tried now is one where a hand, or a slider, is at work.
+  let unsaved = [], trying = null;
   state.set({ options: keptOptions() });
 
   const who = () => performerOf(setup, state.get("who")).id;
@@ -52,72 +56,74 @@ export function createBlock(state, setup, actions) {
   const partsTaken = () => state.get("grips");
 
   // --- trying -----------------------------------------------------------------------------------------
+  const here = () => ({ performer: who(), frame: state.get("frame") });
+  const sameSpot = (a, b) => a.performer === b.performer && a.frame === b.frame;
+  const unsavedAt = (spot) => unsaved.filter((kept) => sameSpot(kept, spot)).flatMap((kept) => kept.moves);
+  const layerOf = () => { const block = state.get("block"); return !block || block.layer_is_new ? "" : block.layer; };
+  const which = () => (state.get("options").auto === "whole" ? "whole" : "changed");
+
   function show(answer) {
-    const motion = state.get("motion"), { joints } = performerOf(setup, state.get("who")).figure;
-    const index = state.get("frame") - setup.first, at = index * joints * STRIDE;
-    if (!restore) {
-      const was = motion.slice(at, at + joints * STRIDE), com = state.get("data").com[index], { data } = { data: state.get("data") };
-      restore = () => { motion.set(was, at); data.com[index] = com; };
-    }
-    motion.set(answer.pose, at);
-    state.get("data").com[index] = answer.com;
-    state.set({ tried: answer });
+    overlay.put(answer.spot.performer, answer.spot.frame - setup.first, answer);
+    state.set({ tried: sameSpot(answer.spot, here()) ? answer : null });
   }
 
-  const body = (moves) => ({
-    revision: state.get("revision"), performer: who(), frame: state.get("frame"), moves, layer: state.get("block")?.layer_is_new ? "" : state.get("block")?.layer ?? "",
-    which: state.get("options").auto === "whole" ? "whole" : "changed", part: state.get("grips").at(-1) ?? "",
-  });
-
-  // Only the latest try is under way; an older answer that comes after it is dropped
-  const tries = latestOnly(async (moves) => {
-    const answer = await postJson(`${address}/try`, body(moves));
-    answer.moves = moves;
-    return answer;
+  // Only the latest try is under way; an older answer that comes after it is dropped. What is not saved yet comes first.
+  const tries = latestOnly(async ({ spot, moves }) => {
+    const body = { revision: state.get("revision"), ...spot, moves: [...unsavedAt(spot), ...moves], layer: layerOf(), which: which(), part: state.get("grips").at(-1) ?? "" };
+    return { ...await postJson(`${address}/try`, body), spot };
   }, (answer) => { if (inBlock()) show(answer); }, (error) => { if (error.name !== "AbortError") actions.say(error.message); });
 
   const pending = () => state.get("pending");
-  const tryMoves = (more) => tries.ask([...pending(), ...more]);
 
+  function tryMoves(more, spot = here(), held = false) {
+    trying = { ...spot, held };
+    return tries.ask({ spot, moves: [...pending(), ...more] });
+  }
+
+  // What is tried goes back; what was let go of and is not saved yet stays
   function putBack() {
-    const was = Boolean(restore || pending().length);
+    if (!trying && !pending().length) return false;
+    const spot = trying ?? here();
     tries.drop();
-    restore?.();
-    restore = null;
-    if (was) state.set({ tried: null, pending: [] });
-    return was;
+    trying = null;
+    overlay.take(spot.performer, spot.frame - setup.first);
+    state.set({ tried: null, pending: [] });
+    if (unsavedAt(spot).length) tries.ask({ spot, moves: [] });
+    return true;
   }
 
   // Keeps moves: at once, or, where keys are set by hand, until they are asked for
-  async function finish(more) {
-    const moves = [...pending(), ...more];
+  function finish(more, spot = here()) {
     if (state.get("options").auto === "off") {
-      state.set({ pending: moves });
-      await tries.ask(moves);
-      return;
+      const asked = tryMoves(more, spot);
+      state.set({ pending: [...pending(), ...more] });
+      return asked;
     }
-    await tries.ask(moves);
-    await keep(moves);
+    return keep([...pending(), ...more], spot);
   }
 
-  async function keep(moves = pending()) {
+  async function keep(moves = pending(), spot = here()) {
     if (!moves.length) return setKeys(partsTaken());
-    const { performer, frame, layer, which } = body(moves);
-    const made = await commit({ kind: "pose", performer, frame, moves, layer, which });
-    // what was tried is now what stands, or was refused and goes back
-    if (made) { restore = null; state.set({ tried: null, pending: [] }); }
-    else putBack();
+    trying = null;
+    tries.ask({ spot, moves });
+    const kept = { ...spot, moves, saved: false };
+    unsaved.push(kept);
+    state.set({ pending: [] });
+    const made = await commit({ kind: "pose", ...spot, moves, layer: layerOf(), which: which() }, () => { kept.saved = true; });
+    unsaved = unsaved.filter((other) => other !== kept);
+    if (!trying && !unsavedAt(here()).length) { tries.drop(); state.set({ tried: null }); }
     return made;
   }
 
   // An edit that is sent again for as long as the server can't be reached; the pose stays on the screen
-  function commit(edit) {
+  function commit(edit, saved = () => {}) {
     state.set({ curvesWere: [] });
     return actions.change(async (revision) => {
       for (let lost = false; ;) {
         try {
           const standing = await postJson(`${address}/edits`, { revision, edit });
           state.set({ notSaved: "" });
+          saved();
           return standing;
         } catch (error) {
           if (error.status) {
@@ -135,8 +141,7 @@ export function createBlock(state, setup, actions) {
   }
 
   function setKeys(parts) {
-    const { performer, frame, layer } = body([]);
-    return commit({ kind: "set_keys", performer, frame, parts, layer });
+    return commit({ kind: "set_keys", ...here(), parts, layer: layerOf() });
   }
 
   // --- the clipboard ----------------------------------------------------------------------------------
@@ -163,14 +168,23 @@ export function createBlock(state, setup, actions) {
 
   state.on(["step", "data", "keyLayer"], load);
   state.on(["frame"], () => {
-    if (!restore) return;
-    const frame = pending().length;
-    putBack();
-    if (frame) actions.note("The pose that was not keyed was put back.");
+    // a drag is ended by its own tool, which keeps it
+    if (trying?.held) return;
+    const lost = pending().length;
+    if (putBack() && lost) actions.note("The pose that was not keyed was put back.");
+    else state.set({ tried: null });
   });
   state.on(["step"], () => { if (!inBlock()) putBack(); });
-  // a motion that was read anew is no longer the one that was tried on
-  state.on(["motion"], () => { restore = null; });
+  state.on(["revision"], () => { unsaved = unsaved.filter((kept) => !kept.saved); });
+  // Poses that are not saved yet stand over the motion that comes; those that are saved are in it
+  state.on(["motion"], () => {
+    const older = state.get("seen") !== state.get("revision");
+    const stays = (performer, index) => {
+      const spot = { performer, frame: setup.first + index };
+      return older || unsavedAt(spot).length > 0 || Boolean(trying && sameSpot(trying, spot)) || (pending().length > 0 && sameSpot(spot, here()));
+    };
+    if (state.get("motion")) overlay.on(who(), state.get("motion"), state.get("data").com, stays);
+  });
 
-  return { take, walk, partsTaken, tryMoves, finish, keep, commit, putBack, setKeys, copy, paste, setOptions, load, who, inBlock };
+  return { take, walk, partsTaken, tryMoves, finish, keep, commit, putBack, here, setKeys, copy, paste, setOptions, load, who, inBlock };
 }

@@ -72,7 +72,7 @@ export function createGuides(scene) {
         here.add(dot);
       }
     },
-    // `moved`: points of the picked guide while one is dragged; `drawing`: points set so far
+    // `moved`: points of the picked guide as they are dragged, or null; `drawing`: points set so far
     show(setup, { visible, picked, moved, drawing }) {
       const now = JSON.stringify([setup.guides, visible, picked, moved, drawing]);
       if (now === drawn) return;

@@ -62,13 +62,14 @@ export function createProps(scene, words) {
   return {
     setScene(setup) { clear(); built = setup.props.map(build); },
     // `setting`: labels are shown while the scene is being set
-    show(setup, frame, { visible, setting, picked, shift, shiftId }) {
+    show(setup, frame, { visible, setting, picked, shiftOf }) {
       for (const { prop, group, body, solid, edges, label, line, top } of built) {
         group.visible = visible && !prop.hidden;
         const [x, y, z, qw, qx, qy, qz] = propRow(setup, prop, frame);
         body.matrixAutoUpdate = false;
         body.matrix.compose(top.set(x, y, z), new THREE.Quaternion(qx, qy, qz, qw), new THREE.Vector3(1, 1, 1));
-        if (shift && shiftId === prop.id) body.matrix.premultiply(shift);
+        const shift = shiftOf(prop.id);
+        if (shift) body.matrix.premultiply(shift);
         body.matrixWorldNeedsUpdate = true;
         top.set(0, prop.size[1], 0).applyMatrix4(body.matrix);
         label.hidden = !group.visible || !setting;

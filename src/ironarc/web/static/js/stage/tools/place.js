@@ -1,5 +1,5 @@
 // Moves, turns, lifts and scales what is picked on the scene sheet, by its handles: shown at once by a matrix, and
-// one edit on release.
+// one edit on release. What was let go of stands where it was left until it is saved; the next drag goes on from there.
 import * as THREE from "../../../vendor/three.js";
 import { isPerformer, itemOf, propRow } from "../../scene.js";
 import { createHandles, shiftOf } from "../handles.js";
@@ -18,6 +18,7 @@ function says({ how, moved: by, turned, scaled }) {
 export function createPlaceTool(scene, signs, { aim, state, setup, actions }) {
   const handles = createHandles(scene, signs);
   let shift = null, shiftId = null;
+  let unsaved = []; // { id, shift, saved }, in order
 
   const picked = () => (state.get("step") === "set" ? itemOf(setup, state.get("pick")) : null);
 
@@ -35,10 +36,10 @@ export function createPlaceTool(scene, signs, { aim, state, setup, actions }) {
     return { at: new THREE.Vector3(x, y, z), radius: Math.hypot(w, d) / 2 + 0.18, height: h + 0.25, turn: item.turn[0] };
   }
 
-  function editOf(item, by) {
+  function editOf(item, by, matrix) {
     if (isPerformer(setup, item.id)) {
       const { offset, turn, scale } = item.placement;
-      const offset_m = new THREE.Vector3(...offset).applyMatrix4(shift).toArray().map((v) => roundTo(v, 1e-4));
+      const offset_m = new THREE.Vector3(...offset).applyMatrix4(matrix).toArray().map((v) => roundTo(v, 1e-4));
       return { kind: "place_performer", performer: item.id, offset_m, turn_rad: turn + by.turned, scale: scale * by.scaled };
     }
     const at_m = item.at.map((v, i) => roundTo(v + by.moved.getComponent(i), 1e-3));
@@ -48,6 +49,11 @@ export function createPlaceTool(scene, signs, { aim, state, setup, actions }) {
     }[by.how];
     return { kind: "set_item", item: item.id, changes, words: `${VERBS[by.how]} ${item.name}` };
   }
+
+  // All that an item is shifted by over where it stands in the shot, in order
+  const shiftsOf = (id) => [...unsaved.filter((kept) => kept.id === id).map((kept) => kept.shift), ...(shift && id === shiftId ? [shift] : [])];
+  const wholeShift = (id) => { const all = shiftsOf(id); return all.length ? all.reduce((whole, next) => next.clone().multiply(whole), new THREE.Matrix4()) : null; };
+  state.on(["scene"], () => { unsaved = unsaved.filter((kept) => !kept.saved); });
 
   const putBack = () => { handles.end(); shift = shiftId = null; };
 
@@ -66,24 +72,26 @@ export function createPlaceTool(scene, signs, { aim, state, setup, actions }) {
       shift.userData = by;
       return says(by);
     },
-    async end() {
-      const item = picked(), by = shift?.userData;
-      handles.end();
-      // what was dragged stays where it is seen until the answer is there
-      if (item && by) await actions.edit(editOf(item, by));
-      shift = shiftId = null;
+    end() {
+      const kept = shift && { id: shiftId, shift, saved: false };
+      putBack();
+      if (!kept) return;
+      unsaved.push(kept);
+      actions.editOn(() => {
+        const item = itemOf(setup, kept.id);
+        return item && editOf(item, kept.shift.userData, kept.shift);
+      }, () => { kept.saved = true; }).then((made) => { if (!made) unsaved = unsaved.filter((other) => other !== kept); });
     },
     cancel: putBack,
     place: handles.place,
-    shiftOf: (id) => (id === shiftId ? shift : null),
-    propShift: () => ({ shift, shiftId }),
+    shiftOf: wholeShift,
     show(frame) {
       const stand = standOf(picked(), frame);
       if (!stand) { handles.hide(); return; }
-      if (shift) {
-        stand.at.applyMatrix4(shift);
-        stand.turn += shift.userData.turned;
-        stand.radius *= shift.userData.scaled;
+      for (const by of shiftsOf(state.get("pick"))) {
+        stand.at.applyMatrix4(by);
+        stand.turn += by.userData.turned;
+        stand.radius *= by.userData.scaled;
       }
       handles.show(stand);
     },

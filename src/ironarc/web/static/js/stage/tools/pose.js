@@ -120,11 +120,13 @@ export function createPoseTool(canvas, { aim, state, setup, cameras, block, grip
       const move = moveOf(event);
       if (!move) return null;
       drag.last = move;
-      block.tryMoves([move]);
+      drag.spot ??= block.here();
+      block.tryMoves([move], drag.spot, true);
       return says(move);
     },
-    async end() {
-      const { mode, last, box: inside } = drag;
+    // The next drag may begin at once: what is let go of waits to be saved, and stands as it was left
+    end() {
+      const { mode, last, box: inside, spot } = drag;
       drag = null;
       box.classList.add("hidden");
       if (mode === "marquee") {
@@ -134,9 +136,11 @@ export function createPoseTool(canvas, { aim, state, setup, cameras, block, grip
         block.take(found);
         return;
       }
-      if (last) await block.finish([last]);
+      if (last) block.finish([last], spot);
     },
     cancel: putBack,
+    // the frame was stepped under the hand
+    stepped: () => Boolean(drag?.last),
   };
 }
 

@@ -12,18 +12,18 @@ const STILL_PX = 4; // a press that moves less is a click
 export function createTools(canvas, signs, scene, { state, setup, cameras, markers, props, guides, actions, changed, block, grips, answer }) {
   const aim = createAim(canvas, cameras);
   const place = createPlaceTool(scene, signs, { aim, state, setup, actions });
-  const bend = createBendTool({ aim, setup, guides, actions });
+  const bend = createBendTool({ aim, state, setup, guides, actions });
   const draw = createDrawTool({ aim, state, setup, cameras });
   const point = createPointTool(canvas, { aim, state, setup, cameras, markers, props, actions });
   const pose = createPoseTool(canvas, { aim, state, setup, cameras, block, grips, answer });
   const dragged = [pose, bend, place];
-  let active = null, waiting = false, pressedAt = null;
+  let active = null, pressedAt = null;
 
   const stop = (event) => { event.stopImmediatePropagation(); event.preventDefault(); };
 
   function press(event) {
     pressedAt = [event.clientX, event.clientY];
-    if (event.button !== 0 || waiting || !(event.target === canvas || signs.contains(event.target)) || draw.active()) return;
+    if (event.button !== 0 || !(event.target === canvas || signs.contains(event.target)) || draw.active()) return;
     aim.at(event);
     active = dragged.find((tool) => tool.begin(event)) ?? null;
     if (!active) return;
@@ -48,13 +48,12 @@ export function createTools(canvas, signs, scene, { state, setup, cameras, marke
     point.hover(event, !hint);
   }
 
-  async function letGo(finish) {
+  // Nothing waits for what a hand did to be saved: it stands as it was left, and the hand goes on
+  function letGo(finish) {
     active = null;
     cameras.hold(false);
     state.set({ dragSays: null });
-    waiting = true;
-    await finish();
-    waiting = false;
+    finish();
     changed();
   }
 
@@ -78,11 +77,11 @@ export function createTools(canvas, signs, scene, { state, setup, cameras, marke
   stage.addEventListener("pointerup", release, true);
   stage.addEventListener("pointercancel", () => { const tool = active; if (tool) letGo(() => tool.cancel()); }, true);
   canvas.addEventListener("click", click);
+  state.on(["frame"], () => { if (active?.stepped?.()) { const tool = active; letGo(() => tool.end()); } });
   canvas.addEventListener("pointerleave", point.leave);
 
   return {
     shiftOf: place.shiftOf,
-    propShift: place.propShift,
     movedPoints: bend.movedPoints,
     place: place.place,
     show: place.show,
