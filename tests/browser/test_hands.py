@@ -52,7 +52,7 @@ def test_drags_and_steps_begun_before_the_last_is_saved_are_all_kept(person, blo
     block.open(hop, "&frame=10")
     before = stands(session, hop)
     for _ in range(3):  # a drag, a frame on, the next drag: nothing of it is saved meanwhile
-        x, y = grip_at(person, "right hand")
+        x = grip_at(person, "right hand")[0]
         person.drag('[data-grip="right hand"]', (12, -14), (8, -8))
         person.until(lambda x=x: grip_at(person, "right hand")[0] > x + 8)
         person.press(Keys.ARROW_RIGHT)

@@ -68,8 +68,10 @@ def test_who_is_told_by_hand_is_not_told_otherwise():
     assert meanings[arm].role == "none"
 
 
-def beast() -> Rig:
-    """Four legs alike under a long back."""
+def beast(*chains: tuple[int, tuple[float, float, float], int], turned: bool = False) -> Rig:
+    """Four legs alike under a long back. chains : more of it, each on a joint, along an offset, so many bones long
+    turned : the hips are at +Z, and the chest behind them
+    """
     joints, ends = (
         [Joint("a", -1, (0.0, 60.0, 0.0)), Joint("b", 0, (0.0, 0.0, 40.0)), Joint("c", 1, (0.0, 0.0, 40.0))],
         [],
@@ -79,10 +81,57 @@ def beast() -> Rig:
             first = len(joints)
             joints += [Joint(f"l{first}", parent, (x, 0, 0)), Joint(f"m{first}", first, (0, -30.0, 0))]
             ends.append(EndSite(first + 1, (0.0, -30.0, 0.0)))
+    for parent, offset, bones in chains:
+        for _ in range(bones):
+            joints.append(Joint(f"c{len(joints)}", parent, offset))
+            parent = len(joints) - 1
+        ends.append(EndSite(parent, offset))
+    way = -1.0 if turned else 1.0
+    joints = [replace(j, offset=(way * j.offset[0], j.offset[1], way * j.offset[2])) for j in joints]
+    ends = [replace(e, offset=(way * e.offset[0], e.offset[1], way * e.offset[2])) for e in ends]
     return Rig(tuple(joints), tuple(ends))
 
 
-def test_what_is_no_body_with_two_legs_and_two_arms_is_left_unexplained():
+NECK, TAIL = (2, (0.0, 12.0, 10.0), 3), (0, (0.0, -2.0, -12.0), 4)
+
+
+@pytest.mark.parametrize("turned", [False, True])
+def test_four_legs_are_told_by_the_neck_that_reaches_over_them(turned):
+    rig = beast(NECK, TAIL, turned=turned)
+    roles = roles_by_shape(rig)
+    assert [roles[i][0] for i in range(3)] == ["pelvis", "spine", "spine"]
+    legs = [[roles[i] for i in pair] for pair in ((3, 4), (5, 6), (7, 8), (9, 10))]
+    assert [[role for role, _ in leg] for leg in legs] == [["thigh", "shank"]] * 2 + [["upper arm", "forearm"]] * 2
+    # the way it faces, its left is where +X was before it was turned
+    assert [{side for _, side in leg} for leg in legs] == [{"left"}, {"right"}] * 2
+    assert [roles[i][0] for i in range(11, 14)] == ["neck", "neck", "head"]
+    assert {roles[i][0] for i in range(14, 18)} == {"extra"}
+    assert {m.confidence for m in understand(rig)} == {SHAPE}
+
+
+def test_the_head_may_hang_on_either_end():
+    roles = roles_by_shape(beast((0, (0.0, 12.0, -10.0), 3), (2, (0.0, -2.0, 12.0), 4)))
+    assert [roles[i][0] for i in (3, 7)] == ["upper arm", "thigh"]
+    assert roles[2][0] == "pelvis"
+
+
+def test_a_tail_and_wings_ride_along():
+    rig = numbered(rig_of(BRAM))
+    plain = roles_by_shape(rig)
+    joints, ends = list(rig.joints), list(rig.ends)
+    hips = rig.roots[0]
+    chest = rig.joints[next(i for i, (role, _) in plain.items() if role in ("collar", "upper arm"))].parent
+    for parent, offset in ((hips, (0, -4.0, -20.0)), (chest, (25.0, 30.0, -20.0)), (chest, (-25.0, 30.0, -20.0))):
+        for _ in range(3):
+            joints.append(Joint(f"x{len(joints)}", parent, offset))
+            parent = len(joints) - 1
+        ends.append(EndSite(parent, offset))
+    winged = roles_by_shape(Rig(tuple(joints), tuple(ends)))
+    assert {i: winged[i] for i in plain} == plain
+    assert {winged[i][0] for i in range(len(rig), len(joints))} == {"extra"}
+
+
+def test_a_body_without_a_head_is_left_unexplained():
     assert roles_by_shape(beast()) == {}
     assert (
         roles_by_shape(Rig((Joint("a", -1, (0, 0, 0)), Joint("b", 0, (0, 10.0, 0))), (EndSite(1, (0, 5.0, 0)),))) == {}

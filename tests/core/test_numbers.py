@@ -14,6 +14,8 @@ from ironarc.core.motion.pin import Pin
 from ironarc.core.reading import read, read_shot, see
 from ironarc.core.reading.balance import read_balance
 from ironarc.core.reading.faults import HOVER, SINK, SLIDE, contact_faults
+from ironarc.core.reading.flights import Moving, measure_flight
+from ironarc.core.reading.forces import read_forces
 from ironarc.core.reading.impact import needed_bw, read_pushes
 from ironarc.core.reading.skin import SOLE
 from ironarc.core.scene.cuts import Cut
@@ -171,3 +173,51 @@ def test_hovering_is_told_from_lying_on_by_the_whole_body():
     (fault,) = [f for f in reading.ask(contact_faults) if f.kind == HOVER]
     assert fault.value_m == pytest.approx(0.04, abs=0.002)
     assert not [f for f in read(stood(), BODY, G, 0.0).ask(contact_faults) if f.kind == HOVER]
+
+
+def test_between_two_flights_a_push_lies_between_them():
+    fps, v, stands = 30, 2.4, 0.5
+    air = 2 * v / G
+    t = np.arange(0, 3 * stands + 2 * air, 1 / fps)
+    rise = np.zeros(len(t))
+    for start in (stands, 2 * stands + air):
+        own = np.clip(t - start, 0, air)
+        rise += v * own - G / 2 * own**2
+    reading = read(carried(rise, 1 / fps), BODY, G, 0.0)
+    first, second = reading.flights
+    pushes = read_pushes(reading)
+    assert [push.at_take_off for push in pushes] == [True, False, True, False]
+    landing, push = pushes[1:3]
+    assert first.end < landing.start <= landing.end < second.start
+    assert first.end < push.start <= push.end <= second.start
+
+
+def test_spin_is_held_against_each_whole_and_not_against_a_cut_end():
+    n, a, b = 40, 10, 30
+    L = np.zeros((n, 3))
+    L[a:20], L[20:b] = [0.0, 0.0, 4.0], [0.0, 0.0, 9.0]
+    path = np.zeros((n, 3))
+    path[:, 1] = 3.0 - G / 2 * ((np.arange(n) - 20) / 30) ** 2
+    moving = Moving(path, np.gradient(path, 1 / 30, axis=0), L, np.arange(1, n + 1), 1 / 30)
+    inertia = np.broadcast_to(np.eye(3), (b - a, 3, 3))
+    assert measure_flight(moving, (a, b), inertia, G, ((a, 20), (20, b))).spin.rms_dev == pytest.approx(0.0, abs=1e-12)
+    assert measure_flight(moving, (a, b), inertia, G).spin.rms_dev == pytest.approx(2.5)
+    # over the range's end a derivative has one side only: that frame is left out
+    L[b - 1] = [50.0, 0.0, 0.0]
+    cut = Moving(path[:b], moving.com_velocity[:b], L[:b], np.arange(1, b + 1), 1 / 30)
+    assert measure_flight(cut, (20, b), inertia[:10], G).spin.rms_dev == pytest.approx(0.0, abs=1e-12)
+    assert measure_flight(moving, (20, b), inertia[:10], G).spin.rms_dev > 10
+
+
+def test_of_a_flight_of_three_frames_no_force_is_told():
+    heights = np.zeros(40)
+    heights[19:22] = [0.15, 0.16, 0.15]
+    reading = read(carried(heights, 1 / 24), BODY, G, 0.0)
+    ((a, b),) = reading.footing.flights
+    told = reading.ask(read_forces).told
+    assert b - a == 3
+    assert not told[a:b].any()
+    assert told[a - 1]
+    assert told[b]
+    long = carried(np.concatenate([np.zeros(20), np.full(8, 0.2), np.zeros(20)]), 1 / 24)
+    assert read(long, BODY, G, 0.0).ask(read_forces).told[20:28].all()

@@ -1,6 +1,7 @@
 """Numbers that ways are priced, refused and ordered by, and words for them, each worked out by hand."""
 
 from dataclasses import replace
+from types import SimpleNamespace
 
 import numpy as np
 import pytest
@@ -12,6 +13,7 @@ from ironarc.core.reading.account import ARC, BORNE, STANCE, merged
 from ironarc.core.reading.derivatives import CUBIC, QUADRATIC, degree_for, difference_operator, is_captured
 from ironarc.core.reading.glides import slower_side
 from ironarc.core.reading.soles import sole_level
+from ironarc.core.truing import trial
 from ironarc.core.truing.residue import Residue, from_nothing, harm, moved, price
 from tests.core.test_contacts import BODY
 from tests.figures import carried
@@ -164,3 +166,13 @@ def test_a_derivative_is_exact_for_its_own_degree_and_ends_at_a_break(degree):
     for fps, wide in ((24, 4), (120, 14)):
         used = np.flatnonzero(np.abs(difference_operator(60, 1 / fps, 1, (), QUADRATIC).toarray()[30]) > 1e-9)
         assert used[-1] - used[0] == wide
+
+
+def test_findings_of_one_cause_are_settled_together():
+    one, other, apart = (
+        Finding("hang", "strained", 10 * i, 10 * i, 3.0, "f", 1.0, "", cause=cause)
+        for i, cause in enumerate(("a flight", "a flight", "another"))
+    )
+    for left, together in (((other, apart), 1), ((apart,), 0)):
+        assert trial._together(SimpleNamespace(left=left), one) == together
+    assert trial._together(SimpleNamespace(left=(other,)), replace(one, cause="")) == 0

@@ -1,5 +1,6 @@
 """What a rig's joints are by its shape alone, for names that say nothing: chains, pairs that mirror each other, and
-lengths. A body with two legs and two arms is understood; what is shaped otherwise is left unexplained."""
+lengths. A body with two legs and two arms is understood, and one with four legs whose head can be told from its tail; a
+tail and wings ride along. What is shaped otherwise is left unexplained."""
 
 from dataclasses import dataclass
 from functools import lru_cache
@@ -13,6 +14,8 @@ EVEN = (0.5, 2.0)  # times the one bone of a limb that the other may be long
 LOW = 0.25  # of the height between its lowest and highest tip, that a body's feet lie within, and its hands above
 # What comes before the two long bones of a limb, these, what follows, and what follows that
 LEG, ARM = ("", "thigh", "shank", "foot", "toe"), ("collar", "upper arm", "forearm", "hand", "")
+RIDES = 0.3  # of the longest limb's length, from which a chain off the middle line is a tail or the like
+ARM_OVER_LEG = 0.85  # of lengths, with collar, hand and foot
 SHORT = 0.5  # of the longer pair's length, under which a pair is no limb
 
 
@@ -44,28 +47,68 @@ def roles_by_shape(rig: Rig) -> dict[int, tuple[str, str]]:
         (at, pair) for at, pair in pairs
         if all(limb.tip[1] > edge for limb in pair) and pair[0].length > SHORT * longest
     ]  # fmt: skip
+    if len(legs) == 2 and legs[0][0] != legs[1][0]:
+        return _four_legs(rig, legs, [pair for _, pair in others])
     if len(legs) != 1 or not others:
         return {}
     hip, leg_pair = legs[0]
-    # the arms branch off highest of those that are as long as arms: wings and tails hang lower or are shorter
-    chest, arm_pair = max(others, key=lambda found: (found[1][0].length, found[0]))
+    # wings are longer than arms, or shorter
+    chest, arm_pair = min(
+        others, key=lambda found: abs(np.log(found[1][0].length / (ARM_OVER_LEG * leg_pair[0].length)))
+    )
     line = _line(rig, hip, chest)
     if not line or chest == hip:
         return {}
-    return _body(rig, line, leg_pair, arm_pair)
+    return _body(rig, line, leg_pair, arm_pair, [pair for _, pair in others if pair is not arm_pair])
 
 
-def _body(rig: Rig, line: list[int], legs: tuple[Limb, Limb], arms: tuple[Limb, Limb]) -> dict[int, tuple[str, str]]:
-    """Roles of a body whose middle line runs through some joints, from the hips to the chest."""
+def _four_legs(rig: Rig, legs: list, wings: list) -> dict[int, tuple[str, str]]:
+    """Roles of a body on four legs: the fore legs are those beside the chain that reaches highest, the neck and head.
+
+    Empty where neither end reaches over the back: which is the fore one can't be told.
+    """
+    limbs = {limb.joints[0] for _, pair in legs for limb in pair} | {limb.joints[0] for pair in wings for limb in pair}
+    ends = []
+    for (at, pair), (other, _) in (legs, legs[::-1]):
+        on_line = {*_line(rig, at, other), *_line(rig, other, at)}
+        free = [_limb(rig, child) for child in rig.children[at] if child not in limbs and child not in on_line]
+        ends.append((max((limb.tip[1] for limb in free), default=-np.inf), at, pair))
+    (low, hip, hind), (high, chest, fore) = sorted(ends, key=lambda end: end[0])
+    back = max(rig.rest_positions[hip][1], rig.rest_positions[chest][1])
+    line = [
+        *[joint for joint in _line(rig, chest, hip) if joint not in _line(rig, hip, chest)][::-1],
+        *_line(rig, hip, chest),
+    ]
+    if high <= max(low, back):
+        return {}
+    return _body(rig, line, hind, fore, wings, rig.rest_positions[chest] - rig.rest_positions[hip])
+
+
+def _body(
+    rig: Rig, line: list[int], legs: tuple[Limb, Limb], arms: tuple[Limb, Limb], wings: list,
+    ahead: np.ndarray | None = None,
+) -> dict[int, tuple[str, str]]:  # fmt: skip
+    """Roles of a body whose middle line runs through some joints, from the hips to the chest.
+
+    wings : other pairs of limbs, which ride along
+    ahead : (3,) the way it faces; told by its feet where it is not given
+    """
     out = {line[0]: ("pelvis", "")} | dict.fromkeys(line[1:], ("spine", ""))
     chest = line[-1]
-    taken = {limb.joints[0] for limb in (*legs, *arms)}
-    up = [child for child in rig.children[chest] if child not in taken and child not in line]
-    if up:
-        head = max((_limb(rig, child) for child in up), key=lambda limb: limb.tip[1])
+    aside = {limb.joints[0] for pair in wings for limb in pair}
+    taken = {limb.joints[0] for limb in (*legs, *arms)} | aside | set(line)
+    up = [child for child in rig.children[chest] if child not in taken]
+    head = max((_limb(rig, child) for child in up), key=lambda limb: limb.tip[1], default=None)
+    long = RIDES * max(limb.length for limb in (*legs, *arms))
+    tails = {
+        child for joint in line for child in rig.children[joint]
+        if child not in taken and (head is None or child != head.joints[0]) and _limb(rig, child).length > long
+    }  # fmt: skip
+    out |= {j: ("extra", "") for start in aside | tails for j in (start, *_below(rig, start))}
+    if head is not None:
         named = head.joints
         out |= dict.fromkeys(named[:-1], ("neck", "")) | {named[-1]: ("head", "")}
-    left = _left(rig, legs)
+    left = _left(rig, legs, ahead)
     for pair, roles in ((legs, LEG), (arms, ARM)):
         for limb in pair:
             side = "left" if (limb.tip - rig.rest_positions[line[0]]) @ left > 0 else "right"
@@ -100,15 +143,17 @@ def _even(one: float, other: float) -> bool:
 
 
 def _pairs(rig: Rig) -> list[tuple[int, tuple[Limb, Limb]]]:
-    """Limbs that branch off the same joint on either side and are alike, with that joint; of one joint the longest
-    pair."""
+    """Limbs that branch off the same joint on either side and are alike, with that joint."""
     out = []
     for joint, children in enumerate(rig.children):
         limbs = sorted((_limb(rig, child) for child in children), key=lambda limb: -limb.length)
+        paired: set[int] = set()
         for one, other in ((a, b) for i, a in enumerate(limbs) for b in limbs[i + 1 :]):
-            if len(one.joints) > 1 and _alike(one, other) and _mirrored(rig, joint, one, other):
+            if paired & {one.joints[0], other.joints[0]} or len(one.joints) < 2:
+                continue
+            if _alike(one, other) and _mirrored(rig, joint, one, other):
                 out.append((joint, (one, other)))
-                break
+                paired |= {one.joints[0], other.joints[0]}
     # fingers are pairs, too: what hangs on a limb of a longer pair is none of its own
     inner = {j for _, pair in out for limb in pair for j in _below(rig, limb.joints[0])}
     return [(joint, pair) for joint, pair in out if joint not in inner and joint not in _starts(out)]
@@ -184,12 +229,13 @@ def _line(rig: Rig, hip: int, chest: int) -> list[int]:
     return line[::-1]
 
 
-def _left(rig: Rig, legs: tuple[Limb, Limb]) -> np.ndarray:
-    """(3,) the way to the left: square to up and to the way the feet point, or +X where they point nowhere."""
-    ahead = np.zeros(3)
-    for limb in legs:
-        feet = limb.joints[-1] if limb.lengths[-1] > 1e-6 else limb.joints[-2]
-        ahead += limb.tip - rig.rest_positions[feet]
-    ahead[1] = 0.0
+def _left(rig: Rig, legs: tuple[Limb, Limb], ahead: np.ndarray | None) -> np.ndarray:
+    """(3,) the way to the left: square to up and to the way ahead, told by the feet if not given; else +X."""
+    if ahead is None:
+        ahead = np.zeros(3)
+        for limb in legs:
+            feet = limb.joints[-1] if limb.lengths[-1] > 1e-6 else limb.joints[-2]
+            ahead += limb.tip - rig.rest_positions[feet]
+    ahead = ahead * [1.0, 0.0, 1.0]
     size, length = np.linalg.norm(ahead), sum(limb.length for limb in legs)
     return np.cross([0.0, 1.0, 0.0], ahead / size) if size > 0.02 * length else np.array([1.0, 0.0, 0.0])
