@@ -31,9 +31,8 @@ HEADERS = {"Content-Type": "application/json"}
 def pair() -> Shot:
     """The gap hop over 240 frames, its feet and hands pinned; a second performer stands beside."""
     shot = replace(demo("Gap hop"), frames=240)
-    for part in ("left foot", "right foot", "left hand", "right hand"):
-        pin = {"performer": "performer1", "part": part, "start": 1, "end": 240, "frame": 8}
-        shot = COMMANDS["add_pin"](see(shot), **pin).apply(shot)
+    parts = ("left foot", "right foot", "left hand", "right hand")
+    shot = COMMANDS["add_pin"](see(shot), "performer1", parts, 1, 240, 8).apply(shot)
     other = replace(
         shot.performer, id="performer2", name="Tansy Vale", placement=Placement((0.9, 0.0, 0.0)), pins=()
     )  # fmt: skip

@@ -1,5 +1,6 @@
 """A real server and a real browser. Every wait is for a condition; nothing sleeps."""
 
+import os
 import socket
 import tempfile
 import threading
@@ -24,7 +25,7 @@ DRAWN = 0.5  # of the pixels each way that a screen has: in software drawing tak
 MOVE_MS = 30  # that a move of the mouse takes; a quarter of a second, unless told
 LOOK_S = 10  # after which a wait looks whether a script has failed
 THUMB_PX = 16  # of a slider
-PATIENCE_S = 120  # a busy machine is no failure; a condition that never comes is
+PATIENCE_S = int(os.environ.get("PATIENCE_S", "120"))
 # without a GPU, putting the page together in the GPU process costs a third of all the time of a test
 CHROMIUM = [
     "--headless=new", "--no-sandbox", "--disable-quic", "--no-first-run", "--disable-background-networking",

@@ -273,9 +273,12 @@ def test_a_slope_is_broken_and_a_curve_scaled_about_the_floor(person, block, ses
     raised = stands(session, hop).performer.layers[0].columns["Hips", "ty"]
     assert raised.values[i] == pytest.approx(keys.values[i] + 1.0)
     block.kept(lambda: person.click("#undo"))
-    person.click("#curves .curve-ground")  # nothing is taken: all keys are
+    person.click("#curves .curve-ground")  # nothing is selected, and nothing is scaled
     person.click('[data-block="about-floor"]')
     block.fill("scale-curve", factor=90)
+    person.click('[data-form="scale-curve"] button:not([type=button])')
+    person.sees("#bench-message", "No curve key selected")
+    person.click('[data-block="all-curves"]')
     block.submit("scale-curve")
     scaled = stands(session, hop)
     assert at_of(scaled, "hips", 20)[1] == pytest.approx(0.9 * at_of(before, "hips", 20)[1], abs=1e-6)

@@ -118,3 +118,101 @@ def test_a_body_is_moved_twice_before_the_first_is_saved(person, session, hop, g
     once = np.array(stands(session, hop).performer.placement.offset_m) - was
     assert np.linalg.norm(once) > 0.05
     assert np.linalg.norm(both) == pytest.approx(2 * np.linalg.norm(once), rel=0.15)
+
+
+# --- one selection ----------------------------------------------------------------------------------------------
+
+
+def test_two_keys_selected_are_two_keys_deleted_and_undo_leaves_none_selected_that_is_gone(person, block, session, hop):
+    block.open(hop)
+    block.tab("keys")
+    before = stands(session, hop).performer.layers[0].columns
+    person.click('[data-key="left arm|20"]')
+    person.hand().key_down(Keys.SHIFT).click(person.one('[data-key="head|29"]')).key_up(Keys.SHIFT).perform()
+    person.sees('[data-scope="span"]', "left arm, head, 2 keys")
+    block.kept(lambda: person.press(Keys.DELETE))
+    after = stands(session, hop).performer.layers[0].columns
+    arm, head = ("LeftArm", "turn"), ("Head", "turn")
+    gone = {key: sorted(set(before[key].key_frames) - set(after[key].key_frames)) for key in (arm, head)}
+    assert gone == {arm: [20], head: [29]}
+    person.sees('[data-scope="span"]', "the whole pose")  # what is gone is not selected
+
+
+def test_a_click_on_nothing_and_escape_deselect(person, block, session, hop):
+    block.open(hop)
+    block.take("left hand")
+    person.hand().move_to_element_with_offset(person.one(".stage-canvas"), -330, -120).click().perform()
+    person.sees("#taken", "No part selected")
+    block.take("left hand")
+    person.click('[data-key="head|20"]')
+    person.press(Keys.ESCAPE)
+    person.sees("#taken", "No part selected")
+    block.tab("keys")
+    person.sees('[data-scope="span"]', "the whole pose")
+    assert not person.all(".key-mark.is-taken")
+
+
+def test_a_double_click_selects_the_limb_and_page_keys_step_through_its_poses(person, block, session, hop):
+    block.open(hop, "&frame=1")
+    grip = person.one('[data-grip="left hand"]')
+    person.hand().double_click(grip).perform()
+    for name in ("left shoulder", "left elbow", "left hand"):
+        person.sees("#taken", name)
+    person.press(Keys.PAGE_DOWN)
+    first = person.frame
+    person.press(Keys.PAGE_DOWN)
+    keyed = [int(f) for f in stands(session, hop).performer.layers[0].columns["LeftArm", "turn"].key_frames]
+    assert 1 < first < person.frame
+    assert {first, person.frame} <= set(keyed)
+    person.press(Keys.PAGE_UP)
+    assert person.frame == first
+
+
+def test_the_right_button_has_what_can_be_done_with_what_is_under_it(person, block, session, hop):
+    block.open(hop, "&frame=20")
+    person.hand().context_click(person.one('[data-grip="left foot"]')).perform()
+    person.sees(".menu", "Pin it here")
+    block.kept(lambda: person.press(Keys.ARROW_DOWN, Keys.ENTER))
+    (pin,) = stands(session, hop).performer.pins
+    assert (pin.part, pin.start) == ("left foot", 20)
+    person.hand().context_click(person.one('[data-key="head|29"]')).perform()
+    person.sees(".menu", "Delete")
+    person.press(Keys.ESCAPE)
+    person.until(lambda: not person.one(".menu").is_displayed())
+
+
+def test_all_that_is_selected_turns(person, block, session, hop):
+    block.open(hop, "&frame=10")
+    block.take("left elbow", "right elbow")
+    block.choose("tool", "turn")
+    block.fill("typed", x=30, y=0, z=0)
+    before = stands(session, hop)
+    block.submit("typed")
+    after = stands(session, hop)
+    for hand in ("left hand", "right hand"):
+        assert np.linalg.norm(at_of(after, hand, 10) - at_of(before, hand, 10)) > 0.05
+
+
+def test_a_key_is_dragged_on_before_its_last_move_is_saved(person, block, session, hop, gate):
+    block.open(hop)
+    person.drag('[data-key="left arm|53"]', (13, 0), (11, 0))
+    moved = next(n.get_attribute("data-key") for n in person.all(".key-mark.is-taken"))
+    assert moved != "left arm|53"  # it stands where it was left
+    person.drag(f'[data-key="{moved}"]', (13, 0), (11, 0))
+    again = next(n.get_attribute("data-key") for n in person.all(".key-mark.is-taken"))
+    gate.set()
+    block.settled(lambda: len(gate.held) == 2)
+    frames = stands(session, hop).performer.layers[0].columns["LeftArm", "turn"].key_frames
+    assert int(again.split("|")[1]) in frames
+    assert not {53, int(moved.split("|")[1])} & set(frames)
+
+
+def test_a_key_dropped_on_another_says_so(person, block, session, hop):
+    block.open(hop)
+    frames = sorted(int(f) for f in stands(session, hop).performer.layers[0].columns["Head", "turn"].key_frames)
+    at = frames.index(20)
+    gap = frames[at + 1] - 20
+    person.click('[data-key="head|20"]')
+    for _ in range(gap):
+        person.chord(Keys.ALT, Keys.ARROW_RIGHT)
+    person.sees("#bench-message", "1 key was replaced there")

@@ -1,6 +1,7 @@
 """What an animator asks of curves, layers, feet, pins and room, and how it is answered where it can't be done."""
 
 from dataclasses import replace
+from itertools import pairwise
 
 import numpy as np
 import pytest
@@ -11,10 +12,12 @@ from ironarc.core.columns.keys import keys_by_hand, smooth_keys
 from ironarc.core.columns.turns import smooth_turns
 from ironarc.core.document import Shot
 from ironarc.core.edits import AddLayer
+from ironarc.core.edits.commands.keys import poses_that_count
 from ironarc.core.edits.commands.layers import copied_layer
 from ironarc.core.edits.commands.overlap import handed_height
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import grip_called
+from ironarc.core.keying import keying
 from ironarc.core.motion.layers import Layer
 from ironarc.core.motion.pin import Pin
 from ironarc.core.posing import Reach, moved, stand_at
@@ -32,6 +35,13 @@ from tests.core.test_posing import captured
 from tests.figures import Ask, bake_shot
 
 HIPS_UP = (("Hips", "ty"),)
+
+
+def hips_up(*frames: int):
+    """Keys of the curve of the hips' height."""
+    return ((*HIPS_UP[0], frames),)
+
+
 CRATE = Prop("prop1", "Crate", "box", (0.3, 0.3, 0.3), (0.2, 0.0, 0.6))
 
 
@@ -45,7 +55,7 @@ def slopes(shot: Shot, frame: int) -> tuple[float, float]:
 
 
 def test_a_slope_s_other_side_goes_along_unless_it_is_broken():
-    shot = Ask("set_slopes", **WHO, curves=HIPS_UP, frames=(37,), how="worked out").apply(hop())
+    shot = Ask("set_slopes", **WHO, keys=hips_up(37), how="worked out").apply(hop())
     was = slopes(shot, 37)
     whole = Ask("set_slope", **WHO, joint="Hips", channel="ty", frame=37, side="out", slope=-2.0).apply(shot)
     assert slopes(whole, 37) == pytest.approx((-2.0, -2.0))
@@ -53,11 +63,11 @@ def test_a_slope_s_other_side_goes_along_unless_it_is_broken():
         "set_slope", **WHO, joint="Hips", channel="ty", frame=37, side="in", slope=1.5, broken=True
     ).apply(shot)  # fmt: skip
     assert slopes(broken, 37) == pytest.approx((1.5, was[1]))
-    joined = Ask("set_slopes", **WHO, curves=HIPS_UP, frames=(37,), how="joined").apply(broken)
+    joined = Ask("set_slopes", **WHO, keys=hips_up(37), how="joined").apply(broken)
     assert slopes(joined, 37) == pytest.approx(((1.5 + was[1]) / 2,) * 2)
-    flat = Ask("set_slopes", **WHO, curves=HIPS_UP, frames=(37,), how="flat").apply(broken)
+    flat = Ask("set_slopes", **WHO, keys=hips_up(37), how="flat").apply(broken)
     assert slopes(flat, 37) == (0.0, 0.0)
-    again = Ask("set_slopes", **WHO, curves=HIPS_UP, frames=(37,), how="worked out").apply(flat)
+    again = Ask("set_slopes", **WHO, keys=hips_up(37), how="worked out").apply(flat)
     np.testing.assert_allclose(bake_shot(again).position, bake_shot(shot).position, atol=1e-9)
 
 
@@ -73,10 +83,10 @@ def test_a_slope_of_an_angle_is_told_in_degrees_a_frame():
 def test_a_curve_shifted_and_reversed_twice_is_itself():
     shot = hop()
     every = tuple(int(f) for f in column(shot, "Hips", "ty").frames)
-    up = Ask("shift_curve", **WHO, curves=HIPS_UP, frames=every, by=7.0).apply(shot)
+    up = Ask("shift_curve", **WHO, keys=hips_up(*every), by=7.0).apply(shot)
     rise = bake_shot(up).position - bake_shot(shot).position
     np.testing.assert_allclose(rise, np.broadcast_to([0.0, 0.07, 0.0], rise.shape), atol=1e-9)
-    down = Ask("shift_curve", **WHO, curves=HIPS_UP, frames=every, by=-7.0).apply(up)
+    down = Ask("shift_curve", **WHO, keys=hips_up(*every), by=-7.0).apply(up)
     twice = down
     for _ in range(2):
         twice = Ask("reverse_curve", **WHO, curves=HIPS_UP, start=21, end=45).apply(twice)
@@ -88,7 +98,7 @@ def test_a_curve_shifted_and_reversed_twice_is_itself():
 
 def test_keys_are_smoothed_towards_the_line_of_their_neighbours():
     shot = hop()
-    spiked = Ask("shift_curve", **WHO, curves=HIPS_UP, frames=(37,), by=12.0).apply(shot)
+    spiked = Ask("shift_curve", **WHO, keys=hips_up(37), by=12.0).apply(shot)
     after = Ask("smooth_curve", **WHO, parts=("hips",), start=37, end=37, strength=10.0).apply(spiked)
     keys = column(spiked, "Hips", "ty")
     at = keys.frames.tolist().index(37)
@@ -118,10 +128,83 @@ def test_keys_are_put_on_twos_and_held():
     assert not np.allclose(arm[8], arm[20])
 
 
+def test_only_the_keys_selected_are_deleted_and_moved():
+    """Two keys of two parts on two frames: not the four of all those parts on all those frames."""
+    two = {"left arm": (20,), "head": (29,)}
+    gone = Ask("delete_keys", **WHO, keys=two).apply(hop())
+    assert [f in column(gone, "LeftArm").frames for f in (20, 29)] == [False, True]
+    assert [f in column(gone, "Head").frames for f in (20, 29)] == [True, False]
+    moved = Ask("move_keys", **WHO, keys=two, by=2).apply(hop())
+    assert {22, 29} <= set(column(moved, "LeftArm").frames)
+    assert {20, 31} <= set(column(moved, "Head").frames)
+    with pytest.raises(EditError, match="No key is selected"):
+        Ask("delete_keys", **WHO, keys={"head": ()}).apply(hop())
+
+
+def test_a_value_is_shifted_on_the_keys_of_each_curve_alone():
+    keys = (("Hips", "ty", (37,)), ("Hips", "tz", (21,)))
+    after = Ask("shift_curve", **WHO, keys=keys, by=5.0).apply(hop())
+    for channel, frame in (("ty", 37), ("tz", 21)):
+        off = column(after, "Hips", channel).values - column(hop(), "Hips", channel).values
+        assert [f for f, by in zip(column(after, "Hips", channel).frames, off, strict=True) if abs(by) > 1e-9] == [
+            frame
+        ]
+
+
+def test_extremes_and_breakdowns_come_through_twos():
+    """Poses off the grid come to its nearest frames, and are not cut off."""
+    shot = Ask("mark_beat", **WHO, frame=20, beat="extreme").apply(hop())
+    shot = Ask("mark_beat", **WHO, frame=24, beat="breakdown").apply(shot)
+    after = Ask("on_steps", **WHO, start=1, end=71, step=2).apply(shot)
+    was, now = bake_shot(shot).local, bake_shot(after).local
+    poses = poses_that_count(shot.performer, shot.performer.layers[0])
+    assert len(poses) > 6
+    marks = {b.frame: b.kind for b in after.performer.beats}
+    assert sorted(marks.values()) == ["breakdown", "extreme"]
+    for frame, kind in ((20, "extreme"), (24, "breakdown")):
+        at = min((f for f in marks if marks[f] == kind), key=lambda f: abs(f - frame))
+        assert abs(at - frame) <= 1
+        np.testing.assert_allclose(now[at - 1], was[frame - 1], atol=1e-9)
+    hips, height = column(after, "Hips", "ty"), column(shot, "Hips", "ty")
+    kept = [f for f in height.frames if f in poses]
+    for f, value in zip(height.frames, height.values, strict=True):
+        assert f not in kept or np.abs(hips.values - value).min() < 1e-9, f
+
+
+def test_where_two_poses_want_one_step_the_second_stays():
+    shown, stay = keying.poses_on_steps(1, 9, 4, {4: "breakdown", 5: "extreme", 6: "breakdown"})
+    assert shown == {5: 5}
+    assert stay == [4, 6]
+    assert keying.poses_on_steps(1, 9, 2, {2: "breakdown", 8: "extreme", 20: "extreme"}) == ({1: 2, 7: 8}, [])
+
+
+def test_a_pose_is_held_on_a_layer_that_has_no_key_there():
+    shot = Ask("set_keys", **WHO, frame=20, parts=("head",)).apply(captured())
+    layer = shot.performer.layers[-1]
+    only = layer.with_columns({k: c.kept(c.frames == 20) for k, c in layer.columns.items()})
+    shot = shot.with_item(replace(shot.performer, layers=(*shot.performer.layers[:-1], only)))
+    after = Ask("hold_pose", **WHO, frame=12, to=28, parts=("head",)).apply(shot)
+    assert list(column(after, "Head", layer=-1).frames) == [12, 28]
+
+
+def test_keys_turned_round_in_time_keep_the_kind_of_each_span():
+    shot = Ask("set_span_kind", **WHO, start=20, end=21, how="stepped", parts=("head",)).apply(hop())
+    head = column(shot, "Head")
+    frames = [int(f) for f in head.frames if 8 <= f <= 37]
+    back = Ask("stretch_keys", **WHO, keys={"head": tuple(frames)}, about=22, factor=-1.0).apply(shot)
+    kinds = dict(zip(head.frames, head.kinds, strict=True))
+    turned = column(back, "Head")
+    now = dict(zip(turned.frames, turned.kinds, strict=True))
+    spans = {(a, b): kinds[a] for a, b in pairwise(frames)}
+    assert len(set(spans.values())) > 1
+    for (a, b), kind in spans.items():
+        assert now[44 - b] == kind, (a, b)
+
+
 def test_a_moved_key_takes_its_mark_along():
     shot = Ask("mark_beat", **WHO, frame=20, beat="extreme").apply(hop())
     shot = Ask("mark_beat", **WHO, frame=29, beat="breakdown").apply(shot)
-    after = Ask("move_keys", **WHO, frames=(20,), by=3).apply(shot)
+    after = Ask("move_keys", **WHO, keys={"": (20,)}, by=3).apply(shot)
     assert [(b.frame, b.kind) for b in after.performer.beats] == [(23, "extreme"), (29, "breakdown")]
     unmarked = Ask("mark_beat", **WHO, frame=23, beat="").apply(after)
     assert [b.frame for b in unmarked.performer.beats] == [29]
@@ -381,22 +464,22 @@ def test_an_eased_layer_over_part_of_a_joint_takes_a_whole_pose():
             {"joint": "Hips", "channel": "ty", "frame": 10, "side": "in", "slope": 1.0},
             "no key of Hips at 10",
         ),
-        ("scale_curve", {"curves": HIPS_UP, "frames": (37,), "factor": 1e6, "about": 0.0}, "up to 10,000 %"),
+        ("scale_curve", {"keys": hips_up(37), "factor": 1e6, "about": 0.0}, "up to 10,000 %"),
         ("smooth_curve", {"parts": (), "start": 1, "end": 40, "strength": 0.0}, "bumps of up to 60 frames"),
-        ("move_curve_keys", {"curves": (), "frames": (37,), "by_frames": 1, "by_value": 0.0}, "at least one curve"),
+        ("move_curve_keys", {"keys": (), "by_frames": 1, "by_value": 0.0}, "No curve is selected"),
         (
             "move_curve_keys",
-            {"curves": (("Tail", "rx"),), "frames": (37,), "by_frames": 1, "by_value": 0.0},
+            {"keys": (("Tail", "rx", (37,)),), "by_frames": 1, "by_value": 0.0},
             "There is no curve Tail rx",
         ),
-        ("stretch_keys", {"frames": (20,), "about": 8, "factor": 0.0}, "between 1 and 10,000 %; 0 % was given"),
+        ("stretch_keys", {"keys": {"": (20,)}, "about": 8, "factor": 0.0}, "between 1 and 10,000 %; 0 % was given"),
         ("on_steps", {"start": 9, "end": 3, "step": 2}, "9 to 3 on 2 was given"),
         ("favour_span", {"start": 8, "end": 20, "share": 0.9}, "between 15 and 85 % of the way; 90 % was given"),
         ("make_room", {"after": 90, "by": 3}, "Frame 90 lies outside this shot"),
         ("make_room", {"after": 20, "by": 0}, "1 to 5000 frames"),
         ("feet_to_floor", {"start": 9, "end": 9}, "two frames or more"),
-        ("add_pin", {"part": "left foot", "start": 20, "end": 10, "frame": 15}, "20 to 10"),
-        ("roll_foot", {"side": "left", "start": 10, "to_ball": 9, "to_toe": 24, "end": 29}, "each later than"),
+        ("add_pin", {"parts": ("left foot",), "start": 20, "end": 10, "frame": 15}, "20 to 10"),
+        ("roll_foot", {"sides": ("left",), "start": 10, "to_ball": 9, "to_toe": 24, "end": 29}, "each later than"),
     ],
 )  # fmt: skip
 def test_what_cannot_be_done_is_said_in_words(command, named, says):

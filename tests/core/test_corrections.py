@@ -475,7 +475,7 @@ def changes_below(shot):
     yield "weight", shot.with_item(replace(who, weighing=replace(who.weighing, mass_kg=60.0)))
     yield "size", shot.with_item(replace(who, scale_to_m=who.scale_to_m * 1.1))
     yield "a contact", Ask("set_contact", ONE, "left foot", "floor", 60, 66).apply(shot)
-    yield "a pin", Ask("add_pin", ONE, "left hand", 60, 66, 62).apply(shot)
+    yield "a pin", Ask("add_pin", ONE, ("left hand",), 60, 66, 62).apply(shot)
     yield "a cut", Ask("cut_performer", ONE, 10, 12, 0).apply(shot)
     yield "a prop", Ask("add_prop", "box", 1).apply(shot)
     yield "the floor", replace(shot, floor_m=-0.02, floor_by_hand=True)

@@ -221,27 +221,24 @@ def test_a_chain_at_rest_stays_and_does_not_look_ahead():
 
 def test_keys_of_a_part_are_moved_and_the_rest_stays():
     shot = hop()
-    after = Ask("move_keys", **WHO, frames=(20,), by=2, parts=("left arm",)).apply(shot)
+    after = Ask("move_keys", **WHO, keys={"left arm": (20,)}, by=2).apply(shot)
     assert 22 in column(after, "LeftArm").frames
     assert 20 not in column(after, "LeftArm").frames
     assert column(after, "RightArm") is column(shot, "RightArm")
-    assert (
-        Ask("move_keys", **WHO, frames=(20,), by=2, parts=("left arm",)).says(shot)
-        == "Move keys of left arm at 20 by +2"
-    )
+    assert Ask("move_keys", **WHO, keys={"left arm": (20,)}, by=2).says(shot) == "Move keys of left arm at 20 by +2"
     with pytest.raises(EditError, match="come to frame 82, outside the shot's 1 to 72"):
-        Ask("move_keys", **WHO, frames=(72,), by=10).apply(shot)
+        Ask("move_keys", **WHO, keys={"": (72,)}, by=10).apply(shot)
 
 
 def test_keys_are_copied_stretched_and_deleted():
     shot = hop()
-    copied = Ask("move_keys", **WHO, frames=(20,), by=3, parts=("head",), stays=True).apply(shot)
+    copied = Ask("move_keys", **WHO, keys={"head": (20,)}, by=3, stays=True).apply(shot)
     head = column(copied, "Head")
     at = head.frames.tolist()
     np.testing.assert_allclose(head.angles[at.index(23)], head.angles[at.index(20)])
-    wide = Ask("stretch_keys", **WHO, frames=(8, 20, 29), about=8, factor=0.5, parts=("head",)).apply(shot)
+    wide = Ask("stretch_keys", **WHO, keys={"head": (8, 20, 29)}, about=8, factor=0.5).apply(shot)
     assert {8, 14, 18} <= set(column(wide, "Head").frames)
-    gone = Ask("delete_keys", **WHO, frames=(20,), parts=("head",)).apply(shot)
+    gone = Ask("delete_keys", **WHO, keys={"head": (20,)}).apply(shot)
     assert 20 not in column(gone, "Head").frames
 
 
@@ -250,7 +247,7 @@ def test_deleting_the_last_keys_of_a_layer_takes_its_columns():
     raised = Ask("set_keys", **WHO, frame=20, parts=("head",)).apply(shot)
     layer = raised.performer.layers[-1]
     frames = tuple(sorted({int(f) for c in layer.columns.values() for f in c.frames}))
-    gone = Ask("delete_keys", **WHO, frames=frames, parts=("head",), layer=layer.id).apply(raised)
+    gone = Ask("delete_keys", **WHO, keys={"head": frames}, layer=layer.id).apply(raised)
     assert not gone.performer.layers[-1].columns
 
 
@@ -311,10 +308,10 @@ def test_a_curve_is_scaled_about_the_floor():
     shot = hop()
     hips = column(shot, "Hips", "ty")
     every = tuple(int(f) for f in hips.frames)
-    after = Ask("scale_curve", **WHO, curves=(("Hips", "ty"),), frames=every, factor=0.9, about=0.0).apply(shot)
+    after = Ask("scale_curve", **WHO, keys=(("Hips", "ty", every),), factor=0.9, about=0.0).apply(shot)
     np.testing.assert_allclose(bake_shot(after).position[:, 0, 1], 0.9 * bake_shot(shot).position[:, 0, 1], atol=1e-9)
     moved = Ask("place_performer", **WHO, offset_m=(0.0, 0.5, 0.0), turn_rad=0.0, scale=1.0).apply(shot)
-    on_deck = Ask("scale_curve", **WHO, curves=(("Hips", "ty"),), frames=every, factor=0.9, about=50.0).apply(moved)
+    on_deck = Ask("scale_curve", **WHO, keys=(("Hips", "ty", every),), factor=0.9, about=50.0).apply(moved)
     np.testing.assert_allclose(
         bake_shot(on_deck).position[:, 0, 1] - 0.5, 0.9 * (bake_shot(moved).position[:, 0, 1] - 0.5), atol=1e-9
     )
@@ -322,14 +319,12 @@ def test_a_curve_is_scaled_about_the_floor():
 
 def test_curve_keys_move_in_degrees_and_centimetres():
     shot = hop()
-    turned = Ask("move_curve_keys", **WHO, curves=(("LeftArm", "rx"),), frames=(20,), by_frames=0, by_value=10.0).apply(
-        shot
-    )
+    turned = Ask("move_curve_keys", **WHO, keys=(("LeftArm", "rx", (20,)),), by_frames=0, by_value=10.0).apply(shot)
     place = shot.performer.rig.joints[shot.performer.rig.index("LeftArm")].rotation_channels.index("rx")
     at = column(shot, "LeftArm").frames.tolist().index(20)
     change = column(turned, "LeftArm").angles[at] - column(shot, "LeftArm").angles[at]
     np.testing.assert_allclose(np.degrees(change), np.eye(3)[place] * 10, atol=1e-9)
-    raised = Ask("shift_curve", **WHO, curves=(("Hips", "ty"),), frames=(21,), by=5.0).apply(shot)
+    raised = Ask("shift_curve", **WHO, keys=(("Hips", "ty", (21,)),), by=5.0).apply(shot)
     lift = bake_shot(raised).position[20, 0, 1] - bake_shot(shot).position[20, 0, 1]
     assert lift == pytest.approx(0.05, abs=1e-9)
     broken = Ask("set_slope", **WHO, joint="Hips", channel="ty", frame=37, side="out", slope=-2.0, broken=True).apply(
@@ -338,7 +333,7 @@ def test_curve_keys_move_in_degrees_and_centimetres():
     key = column(broken, "Hips", "ty")
     assert key.slopes_out[key.frames.tolist().index(37)] == pytest.approx(-2.0)
     with pytest.raises(EditError, match="no keys on Head tx"):
-        Ask("shift_curve", **WHO, curves=(("Head", "tx"),), frames=(20,), by=5.0).apply(shot)
+        Ask("shift_curve", **WHO, keys=(("Head", "tx", (20,)),), by=5.0).apply(shot)
 
 
 @pytest.mark.parametrize("within", [2.0, 10.0])
@@ -486,7 +481,7 @@ def test_what_touches_is_pinned_for_as_long_as_it_does():
 
 
 def test_a_foot_rolls_from_heel_over_ball_to_toe():
-    after = Ask("roll_foot", **WHO, side="left", start=10, to_ball=18, to_toe=24, end=29).apply(hop())
+    after = Ask("roll_foot", **WHO, sides=("left",), start=10, to_ball=18, to_toe=24, end=29).apply(hop())
     assert [p.part for p in after.performer.pins] == ["left heel", "left ball", "left toe"]
     poses = after.poses("", after.frame_numbers())
     for pin in after.performer.pins:
@@ -495,7 +490,7 @@ def test_a_foot_rolls_from_heel_over_ball_to_toe():
         inside = at[pin.start + pin.ease_in - 1 : pin.end - pin.ease_out]
         assert np.ptp(inside, axis=0).max() < 1e-3
     with pytest.raises(EditError, match="each later than the one before"):
-        Ask("roll_foot", **WHO, side="left", start=10, to_ball=9, to_toe=24, end=29).apply(hop())
+        Ask("roll_foot", **WHO, sides=("left",), start=10, to_ball=9, to_toe=24, end=29).apply(hop())
 
 
 def test_a_pin_is_changed_and_taken_away():
@@ -511,7 +506,7 @@ def test_a_pin_is_changed_and_taken_away():
 def test_a_pin_does_not_run_over_a_cut():
     shot = Ask("cut_performer", **WHO, start=20, end=25, blend=2).apply(hop())
     with pytest.raises(EditError, match="run over the cut before frame 20"):
-        Ask("add_pin", **WHO, part="left foot", start=10, end=30, frame=12).apply(shot)
+        Ask("add_pin", **WHO, parts=("left foot",), start=10, end=30, frame=12).apply(shot)
 
 
 def test_feet_are_lifted_out_of_the_floor_and_set_onto_it():

@@ -272,6 +272,6 @@ def test_who_carries_a_prop_is_not_held_to_it():
     carried = Ask(
         "carry_prop", performer="performer1", item="prop1", part="left hand", start=10, end=30, frame=10
     ).apply(shot)
-    pin = Ask("add_pin", performer="performer1", part="right hand", start=12, end=20, frame=12, to="prop1")
+    pin = Ask("add_pin", performer="performer1", parts=("right hand",), start=12, end=20, frame=12, to="prop1")
     with pytest.raises(EditError, match="carries Crate and is held to it: a circle"):
         pin.apply(carried)

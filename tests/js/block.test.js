@@ -76,8 +76,8 @@ test("a key's kind is what a person said, else told by how much of the body is k
 test("keys that are dragged are drawn where they would come to", () => {
   const at = { block, open: [], only: null, dense: false, x, view: [0, 20], keys: 0, first: 1, last: 20 };
   const keyOf = (nodes) => nodes.find((n) => n.attributes["data-key"] === "head|10");
-  const still = keyOf(rowLane({ ...at, taken: { parts: [], frames: [] }, drag: null }));
-  const moved = keyOf(rowLane({ ...at, taken: { parts: ["head"], frames: [10] }, drag: { by: 3 } }));
+  const still = keyOf(rowLane({ ...at, taken: [], drag: null }));
+  const moved = keyOf(rowLane({ ...at, taken: ["head|10"], drag: { by: 3 } }));
   assert.match(still.attributes.d, /^M96|^M95|^M100/);
   assert.match(moved.attributes.d, /^M126|^M125|^M130/);
   assert.match(moved.attributes.class, /is-taken/);

@@ -52,7 +52,7 @@ def hang(hand: Hand) -> None:
         hand.reach(BACK, f"{side} hand", (x, ROPE_Y - WRIST_BELOW, ROPE_Z))
     for side in ACROSS:
         hand.do(
-            "add_pin", part=f"{side} hand", start=BACK, end=RELEASE, frame=BACK, to=NET.id, ease_in=0, ease_out=1,
+            "add_pin", parts=(f"{side} hand",), start=BACK, end=RELEASE, frame=BACK, to=NET.id, ease_in=0, ease_out=1,
             direction=True, pulls=True,
         )  # fmt: skip
     for frame in (THROUGH, FRONT):
@@ -107,7 +107,7 @@ def land(hand: Hand) -> None:
     hand.do("copy_pose", frame=FLAT, to=(DEEP, FRAMES))
     for side in ACROSS:
         hand.do(
-            "add_pin", part=f"{side} foot", start=FLAT, end=FRAMES, frame=FLAT, ease_in=1, ease_out=0,
+            "add_pin", parts=(f"{side} foot",), start=FLAT, end=FRAMES, frame=FLAT, ease_in=1, ease_out=0,
             direction=True,
         )  # fmt: skip
     hand.reach(DEEP, "hips", (0.02, 0.40, FEET_Z - 0.20), how="body")
@@ -127,7 +127,7 @@ def land(hand: Hand) -> None:
     hand.pose(60, Between("between", DEEP, SETTLED, 0.25))
     hand.do("hold_pose", frame=DEEP, to=DEEP + 5, drift=0.06)
     hand.do(
-        "add_pin", part="right hand", start=DEEP - 1, end=58, frame=DEEP, ease_in=2, ease_out=4,
+        "add_pin", parts=("right hand",), start=DEEP - 1, end=58, frame=DEEP, ease_in=2, ease_out=4,
         direction=True,
     )  # fmt: skip
     for frame, beat in ((DEEP, "extreme"), (60, "in-between"), (SETTLED, "breakdown"), (FRAMES, "extreme")):

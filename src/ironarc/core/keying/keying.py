@@ -3,7 +3,7 @@
 Pure functions of columns; frames are the performer's own.
 """
 
-from collections.abc import Callable, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, replace
 
 import numpy as np
@@ -85,8 +85,9 @@ def _goers(column: Keyed, taken: np.ndarray, goes: np.ndarray) -> list[np.ndarra
     for i in (2, 3):
         out[i] = out[i] / by.reshape(-1, *[1] * (out[i].ndim - 1))
     if (by < 0).any():
-        # time runs the other way: what was the slope in is the slope out
+        # time runs the other way: what was the slope in is the slope out, and a span's kind stands with its other key
         out[2], out[3] = out[3], out[2]
+        out[4] = np.roll(out[4], 1)
     return out
 
 
@@ -215,13 +216,39 @@ def moving_hold(a: np.ndarray, b: np.ndarray, share: float) -> np.ndarray:
     return a + (b - a) * share
 
 
-def on_steps(column: Keyed, start: int, end: int, step: int) -> Keyed:
+def on_steps(
+    column: Keyed, start: int, end: int, step: int, shown: Mapping[int, int] | None = None, stay: Sequence[int] = ()
+) -> Keyed:
     """A column keyed on every `step`-th frame from start to end with the values it has there, each held: on twos or
-    threes; on ones it is keyed on every frame and moves between."""
-    frames = np.arange(start, end + 1, step, dtype=float)
-    values = column.sample_angles(frames) if isinstance(column, Turns) else column.sample(frames)
+    threes; on ones it is keyed on every frame and moves between.
+
+    shown : frames that some of those steps show instead of their own; stay : frames between steps that are keyed too
+    """
+    frames = np.array(sorted({*range(start, end + 1, step), *stay}), dtype=float)
+    at = np.array([(shown or {}).get(int(f), f) for f in frames], dtype=float)
+    values = column.sample_angles(at) if isinstance(column, Turns) else column.sample(at)
     out = column.with_keys(frames, values, STEPPED if step > 1 else LINEAR, WORKED_OUT)
     return out.kept((out.frames < start) | (out.frames > end) | np.isin(out.frames, frames))
+
+
+def poses_on_steps(start: int, end: int, step: int, poses: Mapping[int, str]) -> tuple[dict[int, int], list[int]]:
+    """Where poses that count come to stand once a span is on steps: the frame each of those steps shows, and poses that
+    stay where they are because another has their step.
+
+    poses : kind (an extreme goes before a breakdown) by frame
+    """
+    shown: dict[int, int] = {}
+    stay: list[int] = []
+    inside = [f for f in poses if start <= f <= end]
+    for frame in sorted(inside, key=lambda f: (poses[f] != EXTREME, (f - start) % step != 0, f)):
+        before = start + step * ((frame - start) // step)
+        places = [p for p in (before, before + step) if abs(p - frame) <= step / 2 and p <= end and p not in shown]
+        place = min(places, key=lambda p: abs(p - frame), default=None)
+        if place is None:
+            stay.append(frame)
+        else:
+            shown[place] = frame
+    return shown, sorted(stay)
 
 
 def slopes_set(column: Keyed, frames: Sequence[int], meant: int, place: int | None = None) -> Keyed:

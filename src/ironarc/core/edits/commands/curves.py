@@ -24,6 +24,7 @@ from ironarc.core.motion.layers import TURN, Layer
 from ironarc.core.reading.shot import Seen
 
 Curve = tuple[str, str]  # joint, and channel: "rx" … "tz"
+CurveKeys = tuple[str, str, tuple[Frame, ...]]  # of a curve: the frames of its keys
 MOST_CURVES = 300
 MEANINGS = {"worked out": WORKED_OUT, "flat": FLAT, "straight": STRAIGHT, "broken": BROKEN, "joined": BY_HAND}
 FEWEST_MM, MOST_MM = 0.1, 200.0
@@ -50,7 +51,7 @@ def place_of(performer: Performer, joint: str, channel: str) -> int | None:
 def _curves(seen: Seen, layer_id: str, curves: tuple[Curve, ...]) -> tuple[Taken, dict]:
     """The columns behind some curves, with the places of a rotation's angles that are meant."""
     if not 0 < len(curves) <= MOST_CURVES:
-        raise EditError("Take at least one curve.")
+        raise EditError("No curve is selected. Click one of its keys first.")
     every = taken(seen, layer_id, ())
     wanted: dict[tuple[str, str], list[int | None]] = {}
     for joint, channel in curves:
@@ -64,35 +65,53 @@ def _curves(seen: Seen, layer_id: str, curves: tuple[Curve, ...]) -> tuple[Taken
     return Taken(every.layer, columns, own), wanted
 
 
+def _keys(seen: Seen, layer: str, keys: tuple[CurveKeys, ...]) -> tuple[Taken, dict]:
+    """The columns behind keys of curves, and by column: (place of the angle that is meant, own frames) of each."""
+    curves = tuple((joint, channel) for joint, channel, _ in keys)
+    columns, places = _curves(seen, layer, curves)
+    wanted: dict[tuple[str, str], list[tuple[int | None, list[float]]]] = {key: [] for key in places}
+    for joint, channel, frames in keys:
+        place = place_of(seen.performer, joint, channel)
+        key = (joint, TURN) if (joint, TURN) in columns.columns and place is not None else (joint, channel)
+        there = set(columns.columns[key].key_frames)
+        own = [f for f in columns.frames_in(frames) if f in there]
+        wanted[key].append((place if key[1] == TURN else None, own))
+    if not any(own for of in wanted.values() for _, own in of):
+        raise EditError("No key of these curves is selected. Click one first, or select all that are shown.")
+    return columns, wanted
+
+
+def _all_of(wanted: list[tuple[int | None, list[float]]]) -> list[float]:
+    """Own frames of a column with a key that is meant. A rotation's three angles have their keys in common."""
+    return sorted({f for _, own in wanted for f in own})
+
+
 @command
 def move_curve_keys(
-    seen: Seen, performer: str, curves: tuple[Curve, ...], frames: tuple[Frame, ...], by_frames: int, by_value: float,
-    layer: str = "",
-) -> Edit:  # fmt: skip
+    seen: Seen, performer: str, keys: tuple[CurveKeys, ...], by_frames: int, by_value: float, layer: str = ""
+) -> Edit:
     """Keys of curves moved in time and in value."""
-    keys, wanted = _curves(seen, layer, curves)
-    own, timing = keys.frames_in(frames), seen.performer.timing
-    if not own:
-        raise EditError("There is no key on that frame. Take one that the curve shows.")
-    goes = {f: float(timing.own_frame(keys.own[f] + by_frames)) for f in own}
+    columns, wanted = _keys(seen, layer, keys)
+    timing = seen.performer.timing
+    goes = {f: float(timing.own_frame(at + by_frames)) for f, at in columns.own.items()}
 
     def moved(key: tuple[str, str], column: Keyed) -> Keyed:
         out = column
         if by_value:
-            for place in wanted[key]:
+            for place, own in wanted[key]:
                 add = by_value * _unit(seen, key, place)
                 out = keying.values_changed(out, own, lambda v, add=add: v + add, place)
-        return keying.moved_keys(out, own, goes.__getitem__, key[0]) if by_frames else out
+        return keying.moved_keys(out, _all_of(wanted[key]), goes.__getitem__, key[0]) if by_frames else out
 
-    return changed(seen, keys, moved, f"Move keys of {_names(curves)}")
+    return changed(seen, columns, moved, f"Move keys of {_names(keys)}")
 
 
 def _unit(seen: Seen, key: tuple[str, str], place: int | None) -> float:
     return unit_of(seen.performer, "rx" if place is not None else key[1])
 
 
-def _names(curves: tuple[Curve, ...]) -> str:
-    joints = list(dict.fromkeys(joint for joint, _ in curves))
+def _names(curves: tuple[Curve, ...] | tuple[CurveKeys, ...]) -> str:
+    joints = list(dict.fromkeys(curve[0] for curve in curves))
     return ", ".join(joints[:2]) + (" and more" if len(joints) > 2 else "")
 
 
@@ -116,17 +135,17 @@ def set_slope(
 
 @command
 def set_slopes(
-    seen: Seen, performer: str, curves: tuple[Curve, ...], frames: tuple[Frame, ...],
+    seen: Seen, performer: str, keys: tuple[CurveKeys, ...],
     how: Literal["worked out", "flat", "straight", "broken", "joined"], layer: str = "",
 ) -> Edit:  # fmt: skip
     """Slopes worked out from the neighbours, flat, straight on, broken in two, or joined again."""
-    keys, _ = _curves(seen, layer, curves)
-    own = keys.frames_in(frames)
+    columns, wanted = _keys(seen, layer, keys)
     words = {"worked out": "Smooth", "flat": "Flatten", "straight": "Straighten", "broken": "Break", "joined": "Join"}[
         how
     ]
 
     def meant(key: tuple[str, str], column: Keyed) -> Keyed:
+        own = _all_of(wanted[key])
         if not np.isin(column.frames, own).any():
             return column
         out = keying.slopes_set(column, own, MEANINGS[how])
@@ -140,28 +159,26 @@ def set_slopes(
             )
         return out
 
-    return changed(seen, keys, meant, f"{words} the slopes of {_names(curves)}")
+    return changed(seen, columns, meant, f"{words} the slopes of {_names(keys)}")
 
 
 @command
 def scale_curve(
-    seen: Seen, performer: str, curves: tuple[Curve, ...], frames: tuple[Frame, ...], factor: float, about: float,
-    layer: str = "",
-) -> Edit:  # fmt: skip
+    seen: Seen, performer: str, keys: tuple[CurveKeys, ...], factor: float, about: float, layer: str = ""
+) -> Edit:
     """Values of keys scaled about a line: degrees for an angle; for a place centimetres in the world, so that the
     floor's own height is the floor."""
     if not (np.isfinite(factor) and abs(factor) <= 100):
         raise EditError(f"Values are scaled to up to 10,000 %; {factor * 100:g} % was given.")
-    keys, wanted = _curves(seen, layer, curves)
-    own = keys.frames_in(frames)
+    columns, wanted = _keys(seen, layer, keys)
 
     def scaled(key: tuple[str, str], column: Keyed) -> Keyed:
-        for place in wanted[key]:
-            line = _line(seen.performer, keys.layer, key, place, about)
+        for place, own in wanted[key]:
+            line = _line(seen.performer, columns.layer, key, place, about)
             column = keying.values_changed(column, own, lambda v, line=line: line + (v - line) * factor, place, factor)
         return column
 
-    return changed(seen, keys, scaled, f"Scale {_names(curves)} to {factor * 100:.0f} %")
+    return changed(seen, columns, scaled, f"Scale {_names(keys)} to {factor * 100:.0f} %")
 
 
 def _line(performer: Performer, layer: Layer, key: tuple[str, str], place: int | None, about: float) -> float:
@@ -177,11 +194,9 @@ def _line(performer: Performer, layer: Layer, key: tuple[str, str], place: int |
 
 
 @command
-def shift_curve(
-    seen: Seen, performer: str, curves: tuple[Curve, ...], frames: tuple[Frame, ...], by: float, layer: str = ""
-) -> Edit:
+def shift_curve(seen: Seen, performer: str, keys: tuple[CurveKeys, ...], by: float, layer: str = "") -> Edit:
     """Values of keys all higher or lower."""
-    return move_curve_keys(seen, performer, curves, frames, 0, by, layer)
+    return move_curve_keys(seen, performer, keys, 0, by, layer)
 
 
 @command

@@ -1,5 +1,6 @@
 """What is asked of keys in time: moved, copied, stretched, taken away; room made; held; eased; put on twos."""
 
+from collections import Counter
 from collections.abc import Callable, Iterable
 from dataclasses import dataclass, replace
 from typing import Literal
@@ -24,11 +25,13 @@ from ironarc.core.motion.layers import Layer
 from ironarc.core.reading.shot import Seen
 
 STEEPEST = keying.STEEPEST
+# Keys by the part they are of, "" for the whole pose
+KeysByPart = dict[str, tuple[Frame, ...]]
 
 
 @dataclass(frozen=True)
 class Taken:
-    """Keys that are taken: the columns of some parts of a layer, and the frames of the shot they are seen on."""
+    """The columns of some parts of a layer, and the frames of the shot that their keys are seen on, by own frame."""
 
     layer: Layer
     columns: dict[tuple[str, str], Keyed]
@@ -38,6 +41,19 @@ class Taken:
         """Own frames of keys that are seen on some frames of the shot."""
         wanted = set(frames)
         return [own for own, seen in self.own.items() if seen in wanted]
+
+
+@dataclass(frozen=True)
+class Chosen:
+    """Keys of a layer, one by one. of : own frames of those chosen, by column"""
+
+    keys: Taken
+    of: dict[tuple[str, str], list[float]]
+
+    @property
+    def frames(self) -> list[float]:
+        """Own frames with a key that is chosen."""
+        return sorted({f for own in self.of.values() for f in own})
 
 
 def taken(seen: Seen, layer_id: str, parts: tuple[str, ...]) -> Taken:
@@ -66,27 +82,42 @@ def changed(seen: Seen, keys: Taken, change: Callable[[tuple[str, str], Keyed], 
     return SetColumns(keys.layer.id, out, words, seen.performer.id)
 
 
-def _words(parts: tuple[str, ...], frames: Iterable[int]) -> str:
-    at = sorted(set(frames))
+def chosen(seen: Seen, layer: str, keys: KeysByPart) -> Chosen:
+    """Keys told by their parts. EditError where there is none."""
+    if not any(keys.values()):
+        raise EditError("No key is selected. Click one on the trestle, or drag a frame round some.")
+    parts = () if "" in keys else tuple(keys)
+    all_keys, performer = taken(seen, layer, parts), seen.performer
+    wanted: dict[str, set[int]] = {}
+    for part, frames in keys.items():
+        for joint in joints_of(performer.body(), (part,) if part else ()):
+            wanted.setdefault(performer.rig.names[joint], set()).update(frames)
+    of = {
+        key: [f for f, at in all_keys.own.items() if at in wanted.get(key[0], ()) and f in set(column.key_frames)]
+        for key, column in all_keys.columns.items()
+    }
+    return Chosen(all_keys, of)
+
+
+def _words(keys: KeysByPart) -> str:
+    at = sorted({f for frames in keys.values() for f in frames})
     when = f"{at[0]}" if len(at) == 1 else f"{at[0]}–{at[-1]}" if at else ""
-    return f"keys of {', '.join(parts[:3]) or 'the pose'} at {when}"
+    parts = "the pose" if "" in keys else ", ".join(list(keys)[:3])
+    return f"keys of {parts} at {when}"
 
 
 @command
 def move_keys(
-    seen: Seen, performer: str, frames: tuple[Frame, ...], by: int, parts: tuple[str, ...] = (), layer: str = "",
-    stays: bool = False,
+    seen: Seen, performer: str, keys: KeysByPart, by: int, layer: str = "", stays: bool = False,
 ) -> Edit:  # fmt: skip
-    """Keys on some frames moved by so many frames, or copied there."""
-    keys = taken(seen, layer, parts)
-    own = keys.frames_in(frames)
-    timing = seen.performer.timing
-    goes = {f: float(timing.own_frame(keys.own[f] + by)) + (f - round(f)) for f in own}
+    """Keys moved by so many frames, or copied there; one that stands there already is replaced."""
+    some, timing = chosen(seen, layer, keys), seen.performer.timing
+    goes = {f: float(timing.own_frame(some.keys.own[f] + by)) + (f - round(f)) for f in some.frames}
     _check_within(seen, goes.values())
     edit = changed(
-        seen, keys,
-        lambda key, column: keying.moved_keys(column, own, goes.__getitem__, f"{key[0]}", stays),
-        f"{'Copy' if stays else 'Move'} {_words(parts, frames)} by {by:+d}",
+        seen, some.keys,
+        lambda key, column: keying.moved_keys(column, some.of[key], goes.__getitem__, f"{key[0]}", stays),
+        f"{'Copy' if stays else 'Move'} {_words(keys)} by {by:+d}",
     )  # fmt: skip
     beats = [] if stays else _moved_beats(seen.performer, {round(f): round(t) for f, t in goes.items()})
     return Together((edit, *beats), edit.words) if beats else edit
@@ -115,33 +146,29 @@ def _moved_beats(performer: Performer, goes: dict[int, int]) -> list[Edit]:
 
 @command
 def stretch_keys(
-    seen: Seen, performer: str, frames: tuple[Frame, ...], about: Frame, factor: float, parts: tuple[str, ...] = (),
-    layer: str = "",
+    seen: Seen, performer: str, keys: KeysByPart, about: Frame, factor: float, layer: str = "",
 ) -> Edit:  # fmt: skip
-    """Keys on some frames spread out, or drawn together, about a frame; less than 0 runs them the other way round."""
+    """Keys spread out, or drawn together, about a frame; less than 0 runs them the other way round."""
     if not (np.isfinite(factor) and 0.01 <= abs(factor) <= 100):
         raise EditError(f"Keys are stretched to between 1 and 10,000 %; {factor * 100:g} % was given.")
-    keys = taken(seen, layer, parts)
-    own, middle = keys.frames_in(frames), float(seen.performer.timing.own_frame(about))
-    goes = {f: float(np.rint(middle + (f - middle) * factor)) for f in own}
+    some, middle = chosen(seen, layer, keys), float(seen.performer.timing.own_frame(about))
+    goes = {f: float(np.rint(middle + (f - middle) * factor)) for f in some.frames}
     _check_within(seen, goes.values())
-    words = f"Stretch {_words(parts, frames)} to {factor * 100:.0f} %"
+    words = f"Stretch {_words(keys)} to {factor * 100:.0f} %"
     return changed(
-        seen, keys, lambda key, column: keying.moved_keys(column, own, goes.__getitem__, f"{key[0]}"), words
+        seen, some.keys,
+        lambda key, column: keying.moved_keys(column, some.of[key], goes.__getitem__, f"{key[0]}"), words,
     )  # fmt: skip
 
 
 @command
-def delete_keys(
-    seen: Seen, performer: str, frames: tuple[Frame, ...], parts: tuple[str, ...] = (), layer: str = ""
-) -> Edit:
+def delete_keys(seen: Seen, performer: str, keys: KeysByPart, layer: str = "") -> Edit:
     """Takes keys away; on a layer over the motion a column with no key left goes, on the base its last key stays."""
-    keys = taken(seen, layer, parts)
-    own = keys.frames_in(frames)
-    base = keys.layer is seen.performer.layers[0]
+    some = chosen(seen, layer, keys)
+    base = some.keys.layer is seen.performer.layers[0]
 
     def without(key: tuple[str, str], column: Keyed) -> Keyed | None:
-        keep = ~np.isin(column.frames, own)
+        keep = ~np.isin(column.frames, some.of[key])
         if keep.all():
             return column
         if not keep.any():
@@ -149,7 +176,7 @@ def delete_keys(
         out = column.kept(keep)
         return None if not base and _is_nothing(out) else out
 
-    return changed(seen, keys, without, f"Delete {_words(parts, frames)}")
+    return changed(seen, some.keys, without, f"Delete {_words(keys)}")
 
 
 def _is_nothing(column: Keyed) -> bool:
@@ -184,9 +211,8 @@ def hold_pose(
         values = _sampled(column, np.array([a]))[0]
         later = column.frames[column.frames > b]
         goal = _sampled(column, later[:1])[0] if len(later) else values
-        inside = (column.frames > a) & (column.frames <= b)
-        out = column.kept(~inside) if inside.any() else column
-        out = out.with_key(a, values, meant=FLAT)
+        out = column.with_key(a, values, meant=FLAT)
+        out = out.kept((out.frames <= a) | (out.frames > b))
         # a drift goes on into what follows; a hold stands still until then
         return out.with_key(b, keying.moving_hold(values, goal, drift), meant=WORKED_OUT if drift else FLAT)
 
@@ -202,15 +228,34 @@ def _sampled(column: Keyed, at: np.ndarray) -> np.ndarray:
 def on_steps(
     seen: Seen, performer: str, start: Frame, end: Frame, step: int, parts: tuple[str, ...] = (), layer: str = ""
 ) -> Edit:
-    """Keys put on ones, twos, threes … over a span; on twos and more each is held."""
+    """Keys put on ones, twos, threes … over a span; on twos and more each is held. Extremes and breakdowns come to the
+    nearest of those frames, or stay where another has it; what lies between is keyed anew."""
     if not 1 <= step <= 24 or end <= start:
         raise EditError(f"Keys are put on ones to twenty-fours over a span; {start} to {end} on {step} was given.")
-    keys = taken(seen, layer, parts)
-    a, b = (seen.performer.timing.own_frame(f) for f in (start, end))
+    keys, p = taken(seen, layer, parts), seen.performer
+    a, b = (p.timing.own_frame(f) for f in (start, end))
+    shown, stay = keying.poses_on_steps(a, b, step, poses_that_count(p, keys.layer))
     word = {1: "ones", 2: "twos", 3: "threes", 4: "fours"}.get(step, f"{step}s")
-    return changed(
-        seen, keys, lambda key, column: keying.on_steps(column, a, b, step), f"{start}–{end} on {word}"
+    edit = changed(
+        seen, keys, lambda key, column: keying.on_steps(column, a, b, step, shown, stay), f"{start}–{end} on {word}"
     )  # fmt: skip
+    beats = [] if parts else _moved_beats(p, {frame: place for place, frame in shown.items() if place != frame})
+    return Together((edit, *beats), edit.words) if beats else edit
+
+
+POSE = 0.5  # share of the joints with keys that makes a frame an extreme where nobody said what it is
+
+
+def poses_that_count(performer: Performer, layer: Layer) -> dict[int, str]:
+    """Own frames of extremes and breakdowns: as a person marked them, or where half of the joints are keyed."""
+    by_joint: dict[str, set[int]] = {}
+    for (joint, _), column in layer.columns.items():
+        if isinstance(column, Keyed):
+            by_joint.setdefault(joint, set()).update(round(f) for f in column.key_frames)
+    count = Counter(f for frames in by_joint.values() for f in frames)
+    out = {f: keying.EXTREME for f, joints in count.items() if joints >= POSE * len(by_joint)}
+    out |= {beat.frame: beat.kind for beat in performer.beats}
+    return {f: kind for f, kind in sorted(out.items()) if kind != keying.BETWEEN}
 
 
 @command

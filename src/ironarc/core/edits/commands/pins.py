@@ -28,19 +28,27 @@ EASED_MS2, LEAST_EASE_S = 4.0, 0.08  # how hard a part may be led back to where 
 
 @command
 def add_pin(
-    seen: Seen, performer: str, part: str, start: Frame, end: Frame, frame: Frame, to: str = WORLD, joint: str = "",
-    at_cm: Point | None = None, ease_in: int = 2, ease_out: int = 2, weight: float = 1.0, place: bool = True,
-    direction: bool = False, pulls: bool = False,
+    seen: Seen, performer: str, parts: tuple[str, ...], start: Frame, end: Frame, frame: Frame, to: str = WORLD,
+    joint: str = "", at_cm: Point | None = None, ease_in: int = 2, ease_out: int = 2, weight: float = 1.0,
+    place: bool = True, direction: bool = False, pulls: bool = False,
 ) -> Edit:  # fmt: skip
-    """Holds a part on frames `start` to `end` where it is on `frame`, or at a typed place, against the world, a prop, a
-    performer, or a part of its own."""
-    pin = _pin(seen, part, start, end, frame, to, joint, at_cm)
-    span = pin.end - pin.start + 1
-    ease_in, ease_out = fitting(ease_in, ease_out, span)
-    pin = replace(
-        pin, ease_in=ease_in, ease_out=ease_out, weight=weight, place=place, direction=direction, pulls=pulls
-    )  # fmt: skip
-    return with_pins(seen.performer, (*seen.performer.pins, pin), f"Pin {part}, {start} to {end}", seen)
+    """Holds parts on frames `start` to `end` where they are on `frame`, or one at a typed place, against the world, a
+    prop, a performer, or a part of its own."""
+    if not parts:
+        raise EditError("No part selected. Click the grip of the part to hold first.")
+    if at_cm is not None and len(parts) > 1:
+        raise EditError(f"One place can't hold {len(parts)} parts. Select one, or leave the place empty.")
+    pins: list[Pin] = []
+    for part in parts:
+        pin = _pin(seen, part, start, end, frame, to, joint, at_cm)
+        eases = fitting(ease_in, ease_out, pin.end - pin.start + 1)
+        pins.append(replace(
+            pin, id=_free_id(seen.performer, [there.id for there in pins]), ease_in=eases[0], ease_out=eases[1],
+            weight=weight, place=place, direction=direction, pulls=pulls,
+        ))  # fmt: skip
+    return with_pins(
+        seen.performer, (*seen.performer.pins, *pins), f"Pin {', '.join(parts[:3])}, {start} to {end}", seen
+    )
 
 
 def fitting(ease_in: int, ease_out: int, span: int) -> tuple[int, int]:
@@ -260,16 +268,26 @@ def remove_pin(seen: Seen, performer: str, pin: str) -> Edit:
 
 @command
 def roll_foot(
-    seen: Seen, performer: str, side: Literal["left", "right"], start: Frame, to_ball: Frame, to_toe: Frame, end: Frame
-) -> Edit:
-    """One foot held from heel to toe: by its heel up to `to_ball`, by its ball up to `to_toe`, then by its toe; each
-    begins where the one before has brought it, and the foot rolls as it is posed."""
+    seen: Seen, performer: str, sides: tuple[Literal["left", "right"], ...], start: Frame, to_ball: Frame,
+    to_toe: Frame, end: Frame,
+) -> Edit:  # fmt: skip
+    """Feet held from heel to toe: by the heel up to `to_ball`, by the ball up to `to_toe`, then by the toe; each begins
+    where the one before has brought it, and the foot rolls as it is posed."""
     frames = (start, to_ball, to_toe, end)
     if not start < to_ball < to_toe < end:
         raise EditError(f"A foot rolls from heel over ball to toe, each later than the one before; {frames} was given.")
-    p = seen.performer
-    pins: list[Pin] = list(p.pins)
-    now = seen
+    if not sides:
+        raise EditError("No foot selected. Click a grip of the foot that is to roll first.")
+    pins: list[Pin] = list(seen.performer.pins)
+    for side in dict.fromkeys(sides):
+        pins = _rolled(seen, side, frames, pins)
+    feet = " and ".join(dict.fromkeys(sides))
+    return with_pins(seen.performer, tuple(pins), f"Roll the {feet} foot, {start} to {end}", seen)
+
+
+def _rolled(seen: Seen, side: str, frames: tuple[int, int, int, int], pins: list[Pin]) -> list[Pin]:
+    """Pins with those that roll one foot."""
+    p, pins, now = seen.performer, list(pins), seen
     for i, point in enumerate(_SOLE):
         a, b = frames[i], frames[i + 1] - (1 if i < 2 else 0)
         pin = _pin(now, f"{side} {point}", a, b, a, WORLD, "", None)
@@ -286,7 +304,7 @@ def roll_foot(
         if i < 2:
             following = _pin(now, f"{side} {_SOLE[i + 1]}", frames[i + 1], frames[i + 2], b, WORLD, "", None)
             now = _pretend(now, following)
-    return with_pins(p, tuple(pins), f"Roll the {side} foot, {start} to {end}", seen)
+    return pins
 
 
 def _pretend(seen: Seen, pin: Pin) -> Seen:

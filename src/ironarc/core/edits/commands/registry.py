@@ -5,7 +5,7 @@ its requests' shapes from them. `seen.performer` is the one the request names, t
 """
 
 import inspect
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
 from functools import wraps
 from typing import Annotated, Any, get_type_hints
 
@@ -41,12 +41,21 @@ def command(make: Command) -> Command:
 
 
 def check_frames(shot: Shot, frames: Any) -> None:
-    """EditError for a frame, or one of several, that the shot does not have; None is none."""
-    several = frames if isinstance(frames, tuple | list) else () if frames is None else (frames,)
-    if len(several) > shot.frames:
+    """EditError for a frame, or one of several (also within what names their part), that the shot does not have."""
+    several = list(_frames_in(frames))
+    if len(set(several)) > shot.frames:
         raise EditError(f"{len(several):,} frames were given; the shot has {shot.frames:,}.")
     for frame in several:
         if not shot.first_frame <= frame <= shot.last_frame:
             raise EditError(
                 f"Frame {frame} lies outside this shot, which has frames {shot.first_frame} to {shot.last_frame}."
             )
+
+
+def _frames_in(given: Any) -> Iterator[int]:
+    """Frames in a frame, in several, or in what has them by part; None and names are none."""
+    if isinstance(given, int):
+        yield given
+    elif isinstance(given, tuple | list | dict):
+        for part in given.values() if isinstance(given, dict) else given:
+            yield from _frames_in(part)

@@ -5,7 +5,7 @@ import { isPerformer, itemsOf } from "./scene.js";
 
 // shown : what is shown of the shot; parts : stage, timeview, panel and the hands, put in as they are made
 export function createActions(root, state, setup, { say, shown, parts }) {
-  let queue = Promise.resolve(), waiting = 0, refused = false, idle = null;
+  let queue = Promise.resolve(), waiting = 0, refused = false, idle = null, newest = null;
 
   // One after the other: each names the revision the one before it made; what is shown comes when the last is saved.
   // Resolves, once that is shown, to whether it was made.
@@ -35,13 +35,15 @@ export function createActions(root, state, setup, { say, shown, parts }) {
     idle ??= Promise.withResolvers();
     const shownNow = idle.promise;
     if (!waiting) {
-      const { resolve } = idle;
+      const mine = newest = idle;
       idle = null;
       if (refused) await parts.panel.refresh();
       refused = false;
       await shown.load();
-      resolve();
-      if (!waiting) state.set({ saving: false });
+      // one that came meanwhile shows what both brought
+      if (mine !== newest) await newest.promise;
+      else if (!waiting) state.set({ saving: false });
+      mine.resolve();
     }
     await shownNow;
     return made;
@@ -86,6 +88,7 @@ export function createActions(root, state, setup, { say, shown, parts }) {
       shown.load();
     },
     reach: (by_m) => parts.stage.nudgeBy(by_m),
+    turn: (swing_rad) => parts.stage.turnBy(swing_rad),
     edit: (edit) => post("edits", { edit }),
     add: (edit) => pickAdded(actions.edit(edit)),
     upload: (path, files, fields) => pickAdded(change((revision) => postForm(`/shots/${setup.shot}/${path}`, files, { revision, ...fields }))),
@@ -128,7 +131,7 @@ export function createActions(root, state, setup, { say, shown, parts }) {
       else actions.edit({ kind: "true", correction: trying.correction, options: trying.options, performer: state.get("who") });
     },
     putBack() {
-      if (parts.stage.cancel() || parts.keyHands.cancel() || parts.curves.cancel() || parts.block.putBack()) return;
+      if (parts.stage.cancel() || parts.keyHands.cancel() || parts.curves.cancel() || parts.block.putBack() || parts.block.letGo()) return;
       if (state.get("drawing")) state.set({ drawing: null });
       else if (state.get("line")) state.set({ line: null });
       else if (state.get("trying")) { state.set({ trying: null }); shown.load(); }

@@ -27,7 +27,7 @@ const DRAWN = { drawing: null, line: null, part: null, dragSays: null };
 
 // Block: what it draws, what is taken, how the hand works, and what is tried but not kept
 const BLOCK = {
-  block: null, grips: [], gripHover: null, options: {}, keyLayer: "", keysTaken: { parts: [], frames: [] }, keyDrag: null, keyBox: null, pinDrag: null,
+  block: null, grips: [], gripHover: null, options: {}, keyLayer: "", keysTaken: [], keyDrag: null, keyBox: null, pinDrag: null,
   openParts: [], tab: "pose", tried: null, pending: [], notSaved: "", partPath: [], lastTaken: "grips", ghostFrames: [],
   curves: [], curvesShown: [], curveKeys: [], curveLine: 0, curvesWere: [],
 };

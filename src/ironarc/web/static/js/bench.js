@@ -5,6 +5,7 @@ import { createKeyboard } from "./bar/keyboard.js";
 import { createTransport } from "./bar/transport.js";
 import { beginnings } from "./begins.js";
 import { createFetches } from "./block/fetches.js";
+import { createBlockMenus } from "./block/menus.js";
 import { createBlock } from "./block/session.js";
 import { createClock } from "./clock.js";
 import { kindOfFiles, letDrop } from "./drop.js";
@@ -58,7 +59,7 @@ const references = createReferences(document.getElementById("references"), state
 const block = createBlock(state, setup, actions);
 const { fetchCurves, fetchPath } = createFetches(state, setup, { block, say });
 const stage = openStage();
-const keyHands = createKeyHands(document.getElementById("lanes"), state, setup, { timeview, commit: block.commit });
+const keyHands = createKeyHands(document.getElementById("lanes"), state, setup, { timeview, commit: block.commit, note: actions.note });
 createTrestle(document.getElementById("lanes"), document.getElementById("lane-words"), state, setup, timeview, actions);
 createPlots(document.getElementById("plots"), document.getElementById("chips"), state, setup).refresh();
 const curves = createCurves(document.getElementById("plots"), state, setup, { timeview, commit: block.commit, fetchCurves });
@@ -77,6 +78,7 @@ createClock(state, setup);
 const transport = createTransport(root, state, setup, { actions, stage, timeview, references, planner });
 createKeyboard(state, transport, actions, { block, stage, keys: keyHands, curves });
 createLayout(root, state);
+createBlockMenus(root.querySelector(".stage-canvas").parentElement, document.getElementById("lanes"), state, { block, keys: keyHands });
 letDrop({
   show: (on) => document.getElementById("drop-hint").classList.toggle("hidden", !on),
   async take(files) {

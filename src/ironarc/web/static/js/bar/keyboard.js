@@ -36,10 +36,11 @@ function blockKey(event, state, { block, stage, keys, curves }) {
   if (ctrl && key === "v") { block.paste(); return true; }
   if (ctrl || event.altKey) return false;
   if (event.key === "Tab" && (document.activeElement === document.body || document.activeElement.matches(".stage-canvas"))) { block.walk(event.shiftKey ? -1 : 1); return true; }
+  if (key === "pageup" || key === "pagedown") { block.stepPose(key === "pagedown" ? 1 : -1); return true; }
   if (key === "k") { if (event.shiftKey) block.setKeys([]); else block.keep(); return true; }
   if (key === "r" || key === "t") { block.setOptions({ tool: key === "r" ? "reach" : "turn" }); return true; }
   if (key === "m") { block.finish([{ do: "mirror", how: "flip" }]); return true; }
-  if (event.key === "Delete" && state.get("keysTaken").frames.length) { keys.remove(); return true; }
+  if (event.key === "Delete" && state.get("keysTaken").length) { keys.remove(); return true; }
   return false;
 }
 

@@ -1,10 +1,14 @@
 // The Block step: what is taken, which moves are tried, how the body answers, and what is kept of it.
 import { getJson, keptAddress, postJson } from "../api.js";
 import { performerOf } from "../scene.js";
+import { rowsOf } from "../trestle/keyrows.js";
 import { latestOnly } from "./latest.js";
 import { createOverlay } from "./overlay.js";
+import { partsInScope } from "./selection.js";
 
 const AGAIN_MS = 1500, KEPT = "iron-arc-block";
+const HELD = 12; // frames that a part is pinned for unless somebody says otherwise
+const POSE = 0.5; // share of the joints keyed that makes a frame a pose
 const FIRST = { tool: "reach", how: "limb", along: "view", keep: "", rest: "rides", bone: "", auto: "changed", touching: true, gaze: false, snap: false, stretch: false };
 
 function keptOptions() {
@@ -30,18 +34,32 @@ export function createBlock(state, setup, actions) {
     const seen = state.get("seen");
     try {
       const block = await getJson(keptAddress(setup, seen, "block.json", { who: performer, layer }));
-      if (mine !== latest) return;
+      // while edits wait, what was done stands as it was left; the last of them brings what is
+      if (mine !== latest || state.get("saving")) return;
       document.getElementById("bench").dataset.block = seen;
       const names = new Set(block.grips.map((grip) => grip.name));
       state.set({ block, grips: state.get("grips").filter((name) => names.has(name)) });
     } catch (error) { actions.say(error.message); }
   }
 
-  // --- taking hold ------------------------------------------------------------------------------------
+  // --- selecting ------------------------------------------------------------------------------------
   function take(names, { add = false } = {}) {
     const had = state.get("grips");
     const next = add ? (names.every((n) => had.includes(n)) ? had.filter((n) => !names.includes(n)) : [...new Set([...had, ...names])]) : names;
     state.set({ grips: next, lastTaken: "grips" });
+  }
+
+  // All grips of the limb, or of the part, that a grip is on
+  function takeLimb(name) {
+    const { grips } = state.get("block"), part = grips.find((grip) => grip.name === name)?.part;
+    take(grips.filter((grip) => grip.part === part && !grip.small).map((grip) => grip.name));
+  }
+
+  // Deselects all; says whether anything was
+  function letGo() {
+    if (!inBlock() || !(state.get("grips").length || state.get("keysTaken").length || state.get("curveKeys").length)) return false;
+    state.set({ grips: [], keysTaken: [], curveKeys: [] });
+    return true;
   }
 
   // The next grip along the body, or the one before
@@ -52,7 +70,17 @@ export function createBlock(state, setup, actions) {
     take([grips[(at + by + grips.length) % grips.length].name]);
   }
 
-  // Parts that are taken: those grips lie on whose part is meant as a whole
+  // To the next pose that is keyed, of what is selected or of the whole body, or the one before
+  function stepPose(by) {
+    if (!state.get("block")) return;
+    const rows = rowsOf(state.get("block"), []), parts = partsInScope(state.get("keysTaken"), state.get("block"), state.get("grips"));
+    const poses = rows[0].keys.filter(([, share]) => share >= POSE), own = rows.filter((row) => row.part && parts.includes(row.part)).flatMap((row) => row.keys);
+    const frames = [...new Set((own.length ? own : poses.length > 1 ? poses : rows[0].keys).map(([frame]) => frame))].sort((a, b) => a - b);
+    const at = state.get("frame"), to = by > 0 ? frames.find((f) => f > at) : frames.filter((f) => f < at).at(-1);
+    if (to !== undefined) actions.go(to, to, to);
+  }
+
+  // Selected parts, by their grips
   const partsTaken = () => state.get("grips");
 
   // --- trying -----------------------------------------------------------------------------------------
@@ -144,6 +172,9 @@ export function createBlock(state, setup, actions) {
     return commit({ kind: "set_keys", ...here(), parts, layer: layerOf() });
   }
 
+  // Holds a part where it is, from this frame on for a while
+  const pinHere = (name) => commit({ kind: "add_pin", performer: who(), parts: [name], start: state.get("frame"), end: Math.min(state.get("frame") + HELD, setup.last), frame: state.get("frame") });
+
   // --- the clipboard ----------------------------------------------------------------------------------
   async function copy() {
     try {
@@ -167,6 +198,7 @@ export function createBlock(state, setup, actions) {
   }
 
   state.on(["step", "data", "keyLayer"], load);
+  state.on(["saving"], ({ saving }) => { if (!saving) load(); });
   state.on(["frame"], () => {
     // a drag is ended by its own tool, which keeps it
     if (trying?.held) return;
@@ -186,5 +218,5 @@ export function createBlock(state, setup, actions) {
     if (state.get("motion")) overlay.on(who(), state.get("motion"), state.get("data").com, stays);
   });
 
-  return { take, walk, partsTaken, tryMoves, finish, keep, commit, putBack, here, setKeys, copy, paste, setOptions, load, who, inBlock };
+  return { take, takeLimb, stepPose, letGo, walk, partsTaken, tryMoves, finish, keep, commit, putBack, pinHere, here, setKeys, copy, paste, setOptions, load, who, inBlock };
 }

@@ -2,6 +2,7 @@
 // changes with every pose (what is taken, pins, layers, curves, the shelf) is filled in here.
 import { getJson } from "../api.js";
 import { createEaseChart } from "../block/easechart.js";
+import { framesOf, keysByPart, listed, scopeWords } from "../block/selection.js";
 import { easeOf, spanAround } from "../block/shares.js";
 import { curveName, curveWords } from "../trestle/curves.js";
 import { kindAt, rowsOf } from "../trestle/keyrows.js";
@@ -31,15 +32,15 @@ export function createBlockPanel(panel, state, setup, { actions, block, keys, cu
   function showTaken() {
     const taken = state.get("grips"), says = one("#taken");
     says.replaceChildren();
-    if (!taken.length) says.append(element("span", "text-quiet", "Nothing is taken: click a grip on the figure."));
+    if (!taken.length) says.append(element("span", "text-quiet", "No part selected: tools act on the whole pose."));
     for (const name of taken) {
       const chip = element("button", "chip mr-1 mb-1", `${name} ×`);
-      chip.title = `Let go of ${name}`;
+      chip.title = `Deselect ${name}`;
       chip.dataset.drop = name;
       says.append(chip);
     }
     const hover = state.get("gripHover");
-    one("#block-hint").textContent = hover && !taken.includes(hover) ? `${hover}: click to take it, Shift to take it too` : HINTS[state.get("options").tool];
+    one("#block-hint").textContent = hover && !taken.includes(hover) ? `${hover}: click to select it, Shift to add it` : HINTS[state.get("options").tool];
     const side = taken.some((name) => /foot|heel|ball|toe/.test(name));
     one('[data-form="roll"]').classList.toggle("opacity-50", !side);
   }
@@ -78,6 +79,19 @@ export function createBlockPanel(panel, state, setup, { actions, block, keys, cu
     showTaken();
   }
 
+  // What each tool acts on, beside it
+  function showScope() {
+    const [selected, grips, data] = ["keysTaken", "grips", "block"].map(state.get), curved = state.get("curveKeys").length;
+    const says = {
+      span: scopeWords(selected, data, grips),
+      parts: listed(grips) || "the whole pose",
+      curves: curved ? `${curved} curve ${curved === 1 ? "key" : "keys"}` : "nothing selected",
+    };
+    for (const place of panel.querySelectorAll("[data-scope]")) place.textContent = says[place.dataset.scope];
+    for (const button of panel.querySelectorAll("[data-needs=keys]")) button.disabled = !selected.length;
+    one("#let-go").classList.toggle("hidden", !(selected.length || grips.length || curved));
+  }
+
   function showTab() {
     for (const tab of panel.querySelectorAll("[data-tab]")) tab.setAttribute("aria-pressed", String(tab.dataset.tab === state.get("tab")));
     for (const page of panel.querySelectorAll("[data-page]")) page.classList.toggle("hidden", page.dataset.page !== state.get("tab"));
@@ -92,9 +106,9 @@ export function createBlockPanel(panel, state, setup, { actions, block, keys, cu
   }
 
   const keyedFrames = () => {
-    const { frames, parts } = state.get("keysTaken");
+    const selected = state.get("keysTaken"), frames = framesOf(selected);
     if (frames.length === 2) return frames;
-    const rows = rowsOf(state.get("block"), state.get("openParts")), own = rows.filter((row) => parts.includes(row.part) && row.part);
+    const parts = keys.partsOf(), rows = rowsOf(state.get("block"), state.get("openParts")), own = rows.filter((row) => row.part && parts.includes(row.part));
     if (own.length) return own[0].keys.map(([f]) => f);
     // poses of the whole body, as far as there are any: what is keyed between them belongs to the way
     const poses = rows[0].keys.filter(([, share]) => share >= POSE);
@@ -103,8 +117,9 @@ export function createBlockPanel(panel, state, setup, { actions, block, keys, cu
   const span = () => (state.get("block") ? spanAround(keyedFrames(), frame()) : null);
 
   function showKeys() {
-    const { frames, parts } = state.get("keysTaken"), words = parts.map((p) => p || "the pose").slice(0, 4).join(", ");
+    const selected = state.get("keysTaken"), frames = framesOf(selected), words = listed(Object.keys(keysByPart(selected)).map((p) => p || "the pose"), 4);
     one("#keys-taken").textContent = frames.length ? `${words}: ${frames.slice(0, 8).join(", ")}${frames.length > 8 ? "…" : ""}` : "None. Click a key on the trestle, or drag round some.";
+    showScope();
     const now = span();
     one("#ease-span").textContent = now ? `${now[0]} to ${now[1]}: drag a tick, and the spacing follows` : "Two keys with frames between them have an ease.";
     chart.show(now, now && easeOf(state.get("block"), now, keys.partsOf()));
@@ -154,7 +169,7 @@ export function createBlockPanel(panel, state, setup, { actions, block, keys, cu
       label.append(box, `${curveWords(curve)}, ${curve.unit}${curve.keys.length ? "" : " · a value on every frame"}`);
       return label;
     }));
-    one("#curves-says").textContent = state.get("curves").length ? "Drag keys and the ends of slopes; Alt breaks a slope in two." : "Take a part that is keyed on this layer, and its curves stand under the trestle.";
+    one("#curves-says").textContent = state.get("curves").length ? "Drag keys and the ends of slopes; Alt breaks a slope in two." : "Select a part that has keys on this layer, and its curves stand under the trestle.";
   }
 
   async function showSets() {
@@ -163,7 +178,7 @@ export function createBlockPanel(panel, state, setup, { actions, block, keys, cu
       if (!there() || !data) return;
       const list = one("#set-list"), body = Object.entries(data.sets), byPart = (parts) => data.grips.filter((g) => parts.includes(g.part) || parts.includes(g.name)).map((g) => g.name);
       const sets = [...data.parts.map((part) => [part, [part]]), ...body, ["all", data.parts], ...Object.entries(own)];
-      list.replaceChildren(...sets.map(([name, parts]) => { const chip = element("button", "chip", name); chip.dataset.set = JSON.stringify(byPart(parts)); chip.title = `Take ${name}`; return chip; }));
+      list.replaceChildren(...sets.map(([name, parts]) => { const chip = element("button", "chip", name); chip.dataset.set = JSON.stringify(byPart(parts)); chip.title = `Select ${name}`; return chip; }));
     } catch (error) { actions.say(error.message); }
   }
 
@@ -186,7 +201,7 @@ export function createBlockPanel(panel, state, setup, { actions, block, keys, cu
     if (mirror) block.finish([{ do: "mirror", how: mirror }]);
     if (shape) { const now = span(); if (now) ease(now, state.get("block").eases[shape]); else actions.say("Put the playhead between two keys first."); }
     if (nudge) keys.nudge(Number(nudge));
-    if (slopes) edit("set_slopes", { ...curves.taken(), how: slopes, layer: layer() });
+    if (slopes) { const found = curves.keys(); if (found.length) edit("set_slopes", { keys: found, how: slopes, layer: layer() }); else actions.say("No curve key selected. Click one on the curves, or press All shown."); }
     if (set) block.take(JSON.parse(set));
     if (layerDo) { const row = button.closest("[data-layer]"), id = row.dataset.layer; LAYER_DO[layerDo](id, state.get("block").layers.find((l) => l.id === id), row); }
     if (button.dataset.putDown) { const [item, hold] = button.dataset.putDown.split("|"); block.commit({ kind: "put_down", item, hold }); }
@@ -243,6 +258,7 @@ export function createBlockPanel(panel, state, setup, { actions, block, keys, cu
 
   const when = (keys_, work) => state.on(keys_, () => { if (there() && state.get("block")) work(); });
   state.on(["options", "trial", "tab", "grips"], () => { if (there()) showOptions(); });
+  state.on(["grips", "curveKeys", "keysTaken"], () => { if (there()) showScope(); });
   state.on(["gripHover"], () => { if (there()) showTaken(); });
   state.on(["tried", "pending", "notSaved"], () => { if (there()) showAnswer(); });
   when(["frame", "keysTaken", "block"], showKeys);

@@ -10,10 +10,12 @@ export function createBlockForms(panel, state, setup, { actions, block, keys, cu
   const edit = (kind, more) => block.commit({ kind, performer: who(), ...more });
 
   const DO = {
+    "let-go": () => block.letGo(),
     "key-it": () => block.keep(), "put-back": () => block.putBack(), "set-keys": () => block.setKeys(state.get("grips")), "set-pose": () => block.setKeys([]),
     ghost: () => { const had = state.get("ghostFrames"); state.set({ ghostFrames: had.includes(frame()) ? had.filter((f) => f !== frame()) : [...had, frame()].slice(-4) }); },
     copy: () => block.copy(), "copy-keys": () => keys.copyTo(frame()), "delete-keys": () => keys.remove(), "pin-touching": () => edit("pin_touching", { frame: frame() }),
-    reverse: () => { const { curves: taken, frames } = curves.taken(); edit("reverse_curve", { curves: taken, start: Math.min(...frames), end: Math.max(...frames), layer: layer() }); },
+    "all-curves": () => curves.selectAll(),
+    reverse: () => { const found = curveKeys(), frames = found?.flatMap(([, , at]) => at); if (found) edit("reverse_curve", { curves: found.map(([joint, channel]) => [joint, channel]), start: Math.min(...frames), end: Math.max(...frames), layer: layer() }); },
     "about-floor": () => { const form = one('[data-form="scale-curve"]'); form.elements.about.value = (setup.floor * 100).toFixed(1); state.set({ curveLine: setup.floor * 100 }); },
   };
 
@@ -22,7 +24,8 @@ export function createBlockForms(panel, state, setup, { actions, block, keys, cu
     typed(form) {
       const by = ["x", "y", "z"].map((name) => (form.elements[name].value.trim() ? number(form.elements[name], name) : 0));
       if (!all(...by)) return;
-      if (state.get("options").tool === "turn") block.finish([{ do: "turn", grip: state.get("grips").at(-1), swing_rad: by.map((v) => (v * Math.PI) / 180), twist_rad: 0, rest: state.get("options").rest, bone: state.get("options").bone }]);
+      if (!state.get("grips").length) { actions.say("No part selected. Click a grip on the figure first."); return; }
+      if (state.get("options").tool === "turn") block.finish(actions.turn(by.map((v) => (v * Math.PI) / 180)));
       else block.finish([actions.reach(by.map((v) => v / 100))]);
     },
     reset: (form) => block.finish([{ do: "reset", to: field(form, "to").value, parts: state.get("grips") }]),
@@ -48,8 +51,8 @@ export function createBlockForms(panel, state, setup, { actions, block, keys, cu
       const scale = typed ? number(field(form, "scale"), "The scale") / 100 : null;
       if (all(start, end) && (scale === null || all(scale))) edit("take_height", { source: field(form, "source").value, start, end, of: field(form, "of").value, scale });
     },
-    "scale-curve"(form) { const factor = number(field(form, "factor"), "The scale"), about = number(field(form, "about"), "The line"); if (all(factor, about)) edit("scale_curve", { ...curves.taken(), factor: factor / 100, about, layer: layer() }); },
-    "shift-curve"(form) { const by = number(field(form, "by"), "The shift"); if (all(by)) edit("shift_curve", { ...curves.taken(), by, layer: layer() }); },
+    "scale-curve"(form) { const factor = number(field(form, "factor"), "The scale"), about = number(field(form, "about"), "The line"); const found = all(factor, about) && curveKeys(); if (found) edit("scale_curve", { keys: found, factor: factor / 100, about, layer: layer() }); },
+    "shift-curve"(form) { const by = number(field(form, "by"), "The shift"); const found = all(by) && curveKeys(); if (found) edit("shift_curve", { keys: found, by, layer: layer() }); },
     async smooth(form) {
       const [start, end] = ["start", "end"].map((n) => whole(field(form, n))), strength = number(field(form, "strength"), "The bumps");
       if (!all(start, end, strength)) return;
@@ -60,22 +63,19 @@ export function createBlockForms(panel, state, setup, { actions, block, keys, cu
     async pin(form) {
       const [start, end, ease_in, ease_out] = ["start", "end", "ease_in", "ease_out"].map((n) => whole(field(form, n))), weight = number(field(form, "weight"), "The weight") / 100;
       if (!all(start, end, ease_in, ease_out, weight)) return;
-      const part = state.get("grips").at(-1);
-      if (!part) { actions.say("Take the part that is to be held first: click its grip on the figure."); return; }
       const typed = ["x", "y", "z"].map((n) => field(form, n).value.trim()), at_cm = typed.every(Boolean) ? typed.map(Number) : null;
       const [place, direction, pulls] = ["place", "direction", "pulls"].map((n) => field(form, n).checked), to = field(form, "to").value;
       const joint = to && !field(form, "joint").classList.contains("hidden") ? field(form, "joint").value : "";
-      await edit("add_pin", { part, start, end, frame: frame(), to, joint, at_cm, ease_in, ease_out, weight, place, direction, pulls });
+      await edit("add_pin", { parts: state.get("grips"), start, end, frame: frame(), to, joint, at_cm, ease_in, ease_out, weight, place, direction, pulls });
     },
     roll(form) {
-      const pin = one('[data-form="pin"]').elements, side = state.get("grips").at(-1)?.match(/^(left|right) (foot|heel|ball|toe)$/)?.[1];
-      if (!side) { actions.say("Take a foot first, then say on which frames it rolls over its ball and its toe."); return; }
+      const pin = one('[data-form="pin"]').elements, sides = [...new Set(state.get("grips").map((name) => name.match(/^(left|right) (foot|heel|ball|toe)$/)?.[1]).filter(Boolean))];
       const [start, end, to_ball, to_toe] = [whole(pin.start), whole(pin.end), whole(field(form, "ball")), whole(field(form, "toe"))];
-      if (all(start, end, to_ball, to_toe)) edit("roll_foot", { side, start, to_ball, to_toe, end });
+      if (all(start, end, to_ball, to_toe)) edit("roll_foot", { sides, start, to_ball, to_toe, end });
     },
     carry(form) {
       const pin = one('[data-form="pin"]').elements, [start, end] = [whole(pin.start), whole(pin.end)], part = state.get("grips").at(-1);
-      if (!part) actions.say("Take the hand that is to carry it first.");
+      if (!part) actions.say("No part selected. Click the hand that is to carry it first.");
       else if (all(start, end)) edit("carry_prop", { item: field(form, "prop").value, part, start, end, frame: frame() });
     },
     feet(form) { const pin = one('[data-form="pin"]').elements, [start, end] = [whole(pin.start), whole(pin.end)]; if (all(start, end)) edit("feet_to_floor", { start, end, how: field(form, "how").value }); },
@@ -86,8 +86,15 @@ export function createBlockForms(panel, state, setup, { actions, block, keys, cu
     },
   };
 
-  // A part is taken by any of its grips; a chain is the part as a whole
-  const chainParts = () => [...new Set(state.get("grips").map((name) => state.get("block").grips.find((g) => g.name === name).part))];
+  // Keys of curves that are selected; null, with words, where none is
+  function curveKeys() {
+    const found = curves.keys();
+    if (!found.length) actions.say("No curve key selected. Click one on the curves, or press All shown.");
+    return found.length ? found : null;
+  }
+
+  // A part is selected by any of its grips; a chain is the part as a whole
+  const chainParts = () => keys.partsOf();
   // Smoothing and thinning work on motion with a value on every frame too, which nothing else can key
   const shownLayer = () => (state.get("block").layer_is_new ? "" : state.get("block").layer);
 

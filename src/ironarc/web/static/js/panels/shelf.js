@@ -1,5 +1,6 @@
 // The shelf: poses and short runs with their pictures, searched, put on, taken home and brought in.
 import { getJson, postForm, postJson } from "../api.js";
+import { framesOf } from "../block/selection.js";
 
 const NS = "http://www.w3.org/2000/svg", WIDE = 120, HIGH = 96, QUIET_MS = 200;
 
@@ -99,7 +100,7 @@ export function createShelf(panel, state, setup, { actions, block, keys }) {
   return {
     show,
     async keep(name) {
-      const { frames } = state.get("keysTaken"), at = frames.length > 1 ? frames : [state.get("frame")];
+      const frames = framesOf(state.get("keysTaken")), at = frames.length > 1 ? frames : [state.get("frame")];
       try {
         await postJson("/shelf", { shot: setup.shot, revision: state.get("revision"), performer: block.who(), name, frames: at, parts: state.get("grips") });
         one('[data-form="shelve"]').elements.name.value = "";

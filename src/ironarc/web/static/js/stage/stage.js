@@ -14,7 +14,7 @@ import { createGrips } from "./grips.js";
 import { createGuides } from "./guides.js";
 import { createMarkers } from "./markers.js";
 import { createProps } from "./props.js";
-import { acrossOf, reachOf } from "./tools/pose.js";
+import { acrossOf, reachOf, turnsOf } from "./tools/pose.js";
 import { createTools } from "./tools/tools.js";
 import { createWeights } from "./weights.js";
 
@@ -229,6 +229,7 @@ export function createStage(canvas, state, setup, actions, references, block) {
     fit: cameras.fit, cancel: tools.cancel,
     // The move that nudges what is taken by metres to the right and up, as the view lies
     nudgeBy: (by_m) => reachOf(state, by_m),
+    turnBy: (swing_rad) => turnsOf(state, swing_rad, 0),
     nudge: (right, up) => reachOf(state, acrossOf(cameras).right.map((v, i) => v * right + (i === 1 ? up : 0))),
     setView: (name) => { cameras.setView(name); show(); },
   };

@@ -1,4 +1,5 @@
 // Curves of the parts taken, on the trestle's own frame axis: keys are dragged in time and value, slopes by their ends.
+import { curveKeysOf } from "../block/selection.js";
 import { EDGE, GUTTER } from "./timeview.js";
 import { node, patch } from "./svg.js";
 
@@ -37,7 +38,7 @@ export function createCurves(root, state, setup, { timeview, commit, fetchCurves
   // A key as it stands while it is dragged
   function dragged(curve, key) {
     if (!drag) return key;
-    if (drag.mode === "keys" && drag.names.has(curveName(curve)) && drag.frames.includes(key.frame)) return { ...key, frame: key.frame + drag.byFrames, value: key.value + drag.byValue };
+    if (drag.mode === "keys" && state.get("curveKeys").includes(`${curveName(curve)}|${key.frame}`)) return { ...key, frame: key.frame + drag.byFrames, value: key.value + drag.byValue };
     if (drag.mode === "slope" && drag.name === curveName(curve) && drag.frame === key.frame) return { ...key, [drag.side]: drag.slope, ...(drag.broken ? {} : { in: drag.slope, out: drag.slope }) };
     return key;
   }
@@ -71,7 +72,7 @@ export function createCurves(root, state, setup, { timeview, commit, fetchCurves
         nodes.push(node("circle", { cx: kx, cy: ky, r: on ? 5 : 4, class: `curve-key${on ? " is-taken" : ""}${key.meant === "broken" ? " is-broken" : ""}`, fill: ink, "data-curve-key": name }, [node("title", {}, `${curveWords(curve)} ${key.value.toFixed(1)} ${curve.unit}, frame ${key.frame}`)], `k${name}`));
       }
     });
-    const words = curves.length ? `${curves.slice(0, 3).map(curveWords).join(", ")}${curves.length > 3 ? " and more" : ""}, ${scale.unit}` : "No curve: take a part that has keys on this layer";
+    const words = curves.length ? `${curves.slice(0, 3).map(curveWords).join(", ")}${curves.length > 3 ? " and more" : ""}, ${scale.unit}` : "No curve: select a part that has keys on this layer";
     nodes.push(node("text", { x: GUTTER + 8, y: 13, class: "curve-words" }, words, "words"));
     for (const v of [scale.value(TOP + 6), scale.value(HEIGHT - BOTTOM - 2)]) nodes.push(node("text", { x: GUTTER - 8, y: scale.y(v) + 4, "text-anchor": "end", class: "curve-number" }, v.toFixed(Math.abs(v) < 10 ? 1 : 0), `n${v > scale.value(HEIGHT / 2)}`));
     patch(svg, nodes);
@@ -79,7 +80,9 @@ export function createCurves(root, state, setup, { timeview, commit, fetchCurves
 
   async function load() {
     if (!visible()) { draw(); return; }
-    state.set({ curves: await fetchCurves() });
+    const curves = await fetchCurves(), there = new Set(curves.flatMap((curve) => curve.keys.map((key) => `${curveName(curve)}|${key.frame}`)));
+    // what is gone is not selected
+    state.set({ curves, curveKeys: state.get("curveKeys").filter((name) => there.has(name)) });
   }
 
   const where = (event) => { const r = svg.getBoundingClientRect(); return [event.clientX - r.left, event.clientY - r.top]; };
@@ -100,8 +103,7 @@ export function createCurves(root, state, setup, { timeview, commit, fetchCurves
     if (key) {
       const name = key.dataset.curveKey, had = state.get("curveKeys");
       state.set({ curveKeys: event.shiftKey ? [...new Set([...had, name])] : had.includes(name) ? had : [name], lastTaken: "curves" });
-      const names = state.get("curveKeys").map((n) => n.split("|"));
-      drag = { mode: "keys", x, y, byFrames: 0, byValue: 0, names: new Set(names.map(([j, c]) => `${j}|${c}`)), frames: [...new Set(names.map(([, , f]) => Number(f)))], level: event.ctrlKey };
+      drag = { mode: "keys", x, y, byFrames: 0, byValue: 0, level: event.ctrlKey };
       return;
     }
     drag = { mode: "box", x, y, more: event.shiftKey };
@@ -130,7 +132,7 @@ export function createCurves(root, state, setup, { timeview, commit, fetchCurves
   async function letGo(event, keep) {
     if (!drag) return;
     event.stopPropagation();
-    const { mode, moved, byFrames, byValue, frames, names, joint, channel, frame, side, slope, broken, x, y, more } = drag;
+    const { mode, moved, byFrames, byValue, joint, channel, frame, side, slope, broken, x, y, more } = drag;
     state.set({ dragSays: null });
     const [x1, y1] = where(event), performer = state.get("who"), layer = layerOf();
     if (mode === "box") {
@@ -143,15 +145,27 @@ export function createCurves(root, state, setup, { timeview, commit, fetchCurves
       state.set({ curveKeys: more ? [...new Set([...state.get("curveKeys"), ...inside])] : inside, lastTaken: "curves" });
       return;
     }
-    if (keep && moved) {
-      if (mode === "slope") await commit({ kind: "set_slope", performer, joint, channel, frame, side, slope, layer, broken });
-      else if (byFrames || Math.abs(byValue) > 1e-6) {
-        const made = await commit({ kind: "move_curve_keys", performer, curves: [...names].map((n) => n.split("|")), frames, by_frames: byFrames, by_value: byValue, layer });
-        if (made && byFrames) state.set({ curveKeys: state.get("curveKeys").map((n) => { const [j, c, f] = n.split("|"); return `${j}|${c}|${Number(f) + byFrames}`; }) });
-      }
-    }
     drag = null;
+    if (keep && moved) {
+      if (mode === "slope") commit({ kind: "set_slope", performer, joint, channel, frame, side, slope, layer, broken });
+      else if (byFrames || Math.abs(byValue) > 1e-6) moveBy(byFrames, byValue);
+    }
     draw();
+  }
+
+  // Selected keys move by frames and by units of what is shown: at once on the screen, then in the shot
+  function moveBy(byFrames, byValue) {
+    const names = new Set(state.get("curveKeys"));
+    if (!names.size) return;
+    const keys = curveKeysOf([...names]);
+    state.set({
+      curves: state.get("curves").map((curve) => ({
+        ...curve,
+        keys: curve.keys.map((key) => (names.has(`${curveName(curve)}|${key.frame}`) ? { ...key, frame: key.frame + byFrames, value: key.value + byValue } : key)).sort((one, other) => one.frame - other.frame),
+      })),
+      curveKeys: [...names].map((name) => { const [j, c, f] = name.split("|"); return `${j}|${c}|${Number(f) + byFrames}`; }),
+    });
+    commit({ kind: "move_curve_keys", performer: state.get("who"), keys, by_frames: byFrames, by_value: byValue, layer: layerOf() });
   }
   svg.addEventListener("pointerup", (event) => letGo(event, true));
   svg.addEventListener("pointercancel", (event) => letGo(event, false));
@@ -159,21 +173,10 @@ export function createCurves(root, state, setup, { timeview, commit, fetchCurves
   state.on(["block", "grips", "step", "tab"], load);
   state.on(["curves", "curvesShown", "curveKeys", "curveLine", "curvesWere", "view", "width"], draw);
   return {
-    // The curves and frames that are taken, for the panel's tools; all shown curves and all their keys where none is
-    taken() {
-      const names = state.get("curveKeys").map((n) => n.split("|"));
-      if (names.length) return { curves: [...new Set(names.map(([j, c]) => `${j}|${c}`))].map((n) => n.split("|")), frames: [...new Set(names.map(([, , f]) => Number(f)))] };
-      const curves = shownCurves().filter((curve) => curve.keys.length);
-      return { curves: curves.map(({ joint, channel }) => [joint, channel]), frames: [...new Set(curves.flatMap((curve) => curve.keys.map((k) => k.frame)))] };
-    },
-    // Moves the keys taken by frames and by units of what is shown
-    async nudge(byFrames, byValue) {
-      const names = state.get("curveKeys").map((n) => n.split("|"));
-      if (!names.length) return;
-      const curves = [...new Set(names.map(([j, c]) => `${j}|${c}`))].map((n) => n.split("|")), frames = [...new Set(names.map(([, , f]) => Number(f)))];
-      const made = await commit({ kind: "move_curve_keys", performer: state.get("who"), curves, frames, by_frames: byFrames, by_value: byValue, layer: layerOf() });
-      if (made && byFrames) state.set({ curveKeys: names.map(([j, c, f]) => `${j}|${c}|${Number(f) + byFrames}`) });
-    },
+    // Keys that are selected, for the panel's tools
+    keys: () => curveKeysOf(state.get("curveKeys")),
+    selectAll() { state.set({ curveKeys: shownCurves().flatMap((curve) => curve.keys.map((key) => `${curveName(curve)}|${key.frame}`)), lastTaken: "curves" }); },
+    nudge: moveBy,
     cancel() { const was = Boolean(drag); drag = null; draw(); return was; },
   };
 }

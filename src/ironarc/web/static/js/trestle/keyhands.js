@@ -1,36 +1,60 @@
-// Hands on the rows of keys: taken by click, marquee, row or frame; dragged, copied, nudged.
+// Hands on the rows of keys: selected by click, box, row or frame; dragged, copied, nudged. What is moved stands where it
+// was left at once; the server's answer comes after it.
+import { isSelected, keyName, keysByPart, movedBy, partsInScope, replacedBy, rowsMoved, stillThere } from "../block/selection.js";
 import { rowsOf } from "./keyrows.js";
 
 const DRAG_PX = 3, TWICE_MS = 400;
 
-export function createKeyHands(svg, state, setup, { timeview, commit }) {
+export function createKeyHands(svg, state, setup, { timeview, commit, note }) {
   let drag = null;
   const taken = () => state.get("keysTaken");
   const where = (event) => { const r = svg.getBoundingClientRect(); return [event.clientX - r.left, event.clientY - r.top]; };
   const rows = () => rowsOf(state.get("block"), state.get("openParts"));
   const inBlock = () => state.get("step") === "block" && Boolean(state.get("block"));
 
-  function take(parts, frames, more) {
-    const had = more ? taken() : { parts: [], frames: [] };
-    const join = (a, b) => [...new Set([...a, ...b])];
-    state.set({ keysTaken: { parts: join(had.parts, parts), frames: join(had.frames, frames).sort((a, b) => a - b) }, lastTaken: "keys" });
+  function take(names, more) {
+    state.set({ keysTaken: more ? [...new Set([...taken(), ...names])] : names, lastTaken: "keys" });
   }
 
-  // The names the server knows: the whole pose is no part
-  const partsOf = ({ parts }) => (parts.includes("") ? [] : parts);
-
-  function edit(kind, more) {
-    const { frames } = taken();
-    if (!frames.length) return null;
-    return commit({ kind, performer: state.get("who"), frames, parts: partsOf(taken()), layer: layerOf(), ...more });
-  }
+  // All rows there are, down to the joints'
+  const allRows = () => { const block = state.get("block"); return rowsOf(block, [...block.rows.map((row) => row.part)]); };
   const layerOf = () => { const block = state.get("block"); return block.layer_is_new ? "" : block.layer; };
 
-  async function moveBy(by, stays = false) {
-    const was = taken();
-    const made = await edit("move_keys", { by, stays });
-    if (made) state.set({ keysTaken: { parts: was.parts, frames: was.frames.map((f) => f + by) } });
+  function edit(kind, more) {
+    if (!taken().length) return null;
+    return commit({ kind, performer: state.get("who"), keys: keysByPart(taken()), layer: layerOf(), ...more });
   }
+
+  const onTop = (by) => replacedBy(taken(), by, allRows()).length;
+
+  async function moveBy(by, stays = false) {
+    const replaced = onTop(by), block = state.get("block"), made = edit("move_keys", { by, stays });
+    if (!made) return;
+    state.set({ keysTaken: movedBy(taken(), by), block: { ...block, rows: movedRows(block, by, stays) } });
+    if (await made && replaced) note(`${replaced === 1 ? "1 key was" : `${replaced} keys were`} replaced there. Ctrl Z brings ${replaced === 1 ? "it" : "them"} back.`);
+  }
+
+  // Joints and channels of a part go along with it
+  function movedRows(block, by, stays) {
+    const names = taken();
+    return rowsMoved(block.rows, names, by, stays).map((row) => ({
+      ...row,
+      joints: row.joints.map(({ joint, channels }) => ({
+        joint,
+        channels: Object.fromEntries(Object.entries(channels).map(([channel, frames]) => {
+          const goes = (frame) => isSelected(names, row.part, frame) || isSelected(names, joint, frame);
+          const moved = frames.filter(goes).map((frame) => frame + by), left = frames.filter((frame) => (stays || !goes(frame)) && !moved.includes(frame));
+          return [channel, [...left, ...moved].sort((x, y) => x - y)];
+        })),
+      })),
+    }));
+  }
+
+  state.on(["block"], () => {
+    if (!state.get("block")) return;
+    const left = stillThere(taken(), allRows());
+    if (left.length < taken().length) state.set({ keysTaken: left });
+  });
 
   svg.addEventListener("pointerdown", (event) => {
     if (!inBlock() || event.button) return;
@@ -50,9 +74,9 @@ export function createKeyHands(svg, state, setup, { timeview, commit }) {
     event.preventDefault();
     svg.setPointerCapture(event.pointerId);
     if (row && !key) { drag = { mode: "marquee", x, y, more: event.shiftKey }; return; }
-    const [part, frame] = key.dataset.key.split("|");
-    const had = taken().parts.includes(part) && taken().frames.includes(Number(frame));
-    if (!had || event.shiftKey) take([part], [Number(frame)], event.shiftKey);
+    const name = key.dataset.key, [part, frame] = name.split("|"), had = isSelected(taken(), part, Number(frame));
+    if (event.shiftKey && taken().includes(name)) state.set({ keysTaken: taken().filter((other) => other !== name) });
+    else if (!had || event.shiftKey) take([name], event.shiftKey);
     drag = { mode: "move", x, from: Number(frame), stays: event.altKey };
   }, true);
 
@@ -70,13 +94,15 @@ export function createKeyHands(svg, state, setup, { timeview, commit }) {
       return;
     }
     const by = timeview.frameAt(x) - drag.from;
-    if (by !== state.get("keyDrag")?.by) state.set({ keyDrag: { by, stays: drag.stays }, dragSays: `keys ${by >= 0 ? "+" : "−"}${Math.abs(by)} f${drag.stays ? ", copied" : ""}` });
+    if (by === state.get("keyDrag")?.by) return;
+    const replaced = by ? onTop(by) : 0;
+    state.set({ keyDrag: { by, stays: drag.stays }, dragSays: `keys ${by >= 0 ? "+" : "−"}${Math.abs(by)} f${drag.stays ? ", copied" : ""}${replaced ? `; replaces ${replaced}` : ""}` });
   });
 
-  // A second click on a frame's key takes every key on that frame
+  // A second click on a frame's key selects every key on that frame
   let last = { frame: null, at: 0 };
   function clicked(frame, at) {
-    if (frame === last.frame && at - last.at < TWICE_MS) take(rows().filter((row) => row.keys.some(([f]) => f === frame)).map((row) => row.part), [frame], false);
+    if (frame === last.frame && at - last.at < TWICE_MS) take(rows().filter((row) => row.keys.some(([f]) => f === frame)).map((row) => keyName(row.part, frame)), false);
     last = { frame, at };
   }
 
@@ -94,12 +120,12 @@ export function createKeyHands(svg, state, setup, { timeview, commit }) {
       if (!moved) clicked(from, event.timeStamp);
       return;
     }
-    if (!moved) { state.set({ keysTaken: { parts: [], frames: [] }, frame: timeview.frameAt(x), playing: false }); return; }
+    if (!moved) { state.set({ keysTaken: [], frame: timeview.frameAt(x), playing: false }); return; }
     const inside = [...svg.querySelectorAll("[data-key]")].filter((node) => {
       const b = node.getBBox(), cx = b.x + b.width / 2, cy = b.y + b.height / 2;
       return cx >= box[0] && cx <= box[2] && cy >= box[1] && cy <= box[3];
-    }).map((node) => node.dataset.key.split("|"));
-    take(inside.map(([part]) => part), inside.map(([, frame]) => Number(frame)), more);
+    }).map((node) => node.dataset.key);
+    take(inside, more);
   }
   svg.addEventListener("pointerup", (event) => letGo(event, true));
   svg.addEventListener("pointercancel", (event) => letGo(event, false));
@@ -119,7 +145,7 @@ export function createKeyHands(svg, state, setup, { timeview, commit }) {
     const part = name.dataset.rowName, open = state.get("openParts");
     if (event.shiftKey || !name.classList.contains("opens")) {
       const row = rows().find((r) => r.part === part);
-      take([part], row.keys.map(([f]) => f), false);
+      take(row.keys.map(([f]) => keyName(part, f)), false);
     } else state.set({ openParts: open.includes(part) ? open.filter((p) => p !== part) : [...open, part] });
     event.preventDefault();
     return true;
@@ -137,10 +163,12 @@ export function createKeyHands(svg, state, setup, { timeview, commit }) {
   });
 
   return {
-    edit, partsOf: () => partsOf(taken()), layerOf,
-    nudge(by) { if (taken().frames.length) moveBy(by); },
-    copyTo(frame) { const { frames } = taken(); if (frames.length && frame !== frames[0]) moveBy(frame - frames[0], true); },
-    async remove() { if (await edit("delete_keys", {})) state.set({ keysTaken: { parts: [], frames: [] } }); },
+    edit, layerOf,
+    // parts that tools over a span of time act on
+    partsOf: () => partsInScope(taken(), state.get("block"), state.get("grips")),
+    nudge(by) { if (taken().length) moveBy(by); },
+    copyTo(frame) { const first = Math.min(...Object.values(keysByPart(taken())).flat()); if (taken().length && frame !== first) moveBy(frame - first, true); },
+    remove: () => edit("delete_keys", {}),
     cancel() { const was = Boolean(drag); letGo(null, false); return was; },
   };
 }

@@ -1,5 +1,6 @@
 // Rows of keys in Block: the whole pose, then a row a part, opened to its joints and their channels. What a key is stands
 // in its shape: an extreme is a diamond, a breakdown half a disc, an in-between a tick.
+import { isSelected } from "../block/selection.js";
 import { node } from "./svg.js";
 
 export const ROW = 15;
@@ -33,8 +34,6 @@ export function rowsOf(block, open, only = null) {
 // The kind of pose on a frame: as a person said, or an extreme where most of the body is keyed
 export const kindAt = (block, frame, share) => block.beats.find((b) => b.frame === frame)?.kind ?? (share >= WHOLE ? "extreme" : "in-between");
 
-export const sameKeys = (taken, part, frame) => taken.parts.includes(part) && taken.frames.includes(frame);
-
 function shapeOf(kind, x, y, small) {
   const s = small ? 3.2 : 4.6;
   if (kind === "extreme") return `M${x} ${y - s}l${s} ${s}-${s} ${s}-${s}-${s}z`;
@@ -42,14 +41,14 @@ function shapeOf(kind, x, y, small) {
   return `M${x - 1} ${y - s}h2v${2 * s}h-2z`;
 }
 
-// Nodes of all rows; taken : { parts, frames }; drag : { by, copy } while keys are dragged
+// Nodes of all rows; taken : names of the selected keys; drag : { by, copy } while keys are dragged
 export function rowLane({ block, open, only, taken, drag, dense, x, view, keys: top, first, last }) {
   const [a, b] = view, rows = rowsOf(block, open, only), shares = new Map(rows[0].keys);
   return rows.flatMap((row, i) => {
     const y = top + i * ROW + ROW / 2, whole = row.level === 0 && row.part === "";
     const line = node("rect", { x: x(first - 0.5), y: top + i * ROW + 1, width: Math.max(x(last + 0.5) - x(first - 0.5), 1), height: ROW - 2, class: `key-row${dense && !row.keys.length ? " is-dense" : ""}`, "data-row": `${row.part}|${row.channel ?? ""}` }, [], `row${i}`);
     const marks = row.keys.filter(([f]) => f >= a - 1 && f <= b + 1).map(([f]) => {
-      const isTaken = sameKeys(taken, row.part, f), at = x(isTaken && drag ? f + drag.by : f), kind = kindAt(block, f, shares.get(f) ?? 0);
+      const isTaken = isSelected(taken, row.part, f), at = x(isTaken && drag ? f + drag.by : f), kind = kindAt(block, f, shares.get(f) ?? 0);
       const says = `${row.name}, frame ${f}: ${kind}`;
       return node("path", {
         d: shapeOf(kind, at, y, !whole), class: `key-mark${isTaken ? " is-taken" : ""}`, "data-key": `${row.part}|${f}`, role: "button", tabindex: -1, "aria-label": says, "aria-pressed": String(isTaken),

@@ -4,7 +4,7 @@ import { performerOf } from "../../scene.js";
 
 const NEAR_PX = 18; // this near to a joint is on its body
 
-export function createPointTool(canvas, { aim, state, setup, cameras, markers, props, actions }) {
+export function createPointTool(canvas, { aim, state, setup, cameras, markers, props, actions, block }) {
   // The joint nearest on the screen, of these performers, if near enough: { performer, joint }
   function jointAt(event, performers) {
     const r = canvas.getBoundingClientRect(), at = new THREE.Vector3();
@@ -31,6 +31,7 @@ export function createPointTool(canvas, { aim, state, setup, cameras, markers, p
     leave: () => state.set({ hover: null, part: null, dragSays: null }),
     click(event) {
       if (state.get("hover") !== null) { state.set({ frame: state.get("hover"), playing: false }); return; }
+      if (state.get("step") === "block" && !event.shiftKey) block.letGo();
       if (state.get("step") !== "set") return;
       const found = jointAt(event, setup.performers)?.performer ?? props.hit(aim.raycaster);
       if (found) actions.pick(found);

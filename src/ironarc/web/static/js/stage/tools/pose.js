@@ -4,13 +4,13 @@ import * as THREE from "../../../vendor/three.js";
 import { add, cross, dot, gripAt, length, scale, sub, turnBetween, turnedJoint } from "../../block/turning.js";
 import { performerOf } from "../../scene.js";
 
-const UP = new THREE.Vector3(0, 1, 0), CLICK_PX = 4, NEAR_M = 0.05, RAD_PX = Math.PI / 360;
+const UP = new THREE.Vector3(0, 1, 0), CLICK_PX = 4, TWICE_MS = 400, NEAR_M = 0.05, RAD_PX = Math.PI / 360;
 
 export function createPoseTool(canvas, { aim, state, setup, cameras, block, grips, answer }) {
   const box = document.createElement("div");
   box.className = "marquee hidden";
   canvas.parentElement.append(box);
-  let drag = null;
+  let drag = null, clicked = null; // the grip clicked last, for a double click
 
   const reader = () => performerOf(setup, state.get("who"));
   const index = () => state.get("frame") - setup.first;
@@ -33,13 +33,13 @@ export function createPoseTool(canvas, { aim, state, setup, cameras, block, grip
   function begin(event) {
     if (!can()) return false;
     const options = state.get("options"), name = grips.hit(event);
-    if (grips.onCollar(event)) { drag = { mode: "twist", grip: state.get("grips").at(-1), x: event.clientX }; return true; }
+    if (grips.onCollar(event)) { drag = { mode: "twist", x: event.clientX }; return true; }
     if (name) {
       const fresh = !state.get("grips").includes(name);
       if (event.shiftKey) { block.take([name], { add: true }); return false; }
       if (fresh) block.take([name]);
       const grip = grips.gripOf(name), from = placeOf(grip);
-      drag = { mode: options.tool, name, grip, from, plane: planeAt(from, options.tool === "reach" ? options.along : "view"), x: event.clientX, y: event.clientY };
+      drag = { mode: options.tool, name, grip, from, plane: planeAt(from, options.tool === "reach" ? options.along : "view"), x: event.clientX, y: event.clientY, at: event.timeStamp };
       drag.pivot = originOf(turnedJoint(grip, state.get("block").joints, options.bone));
       canvas.focus({ preventScroll: true });
       return true;
@@ -69,9 +69,11 @@ export function createPoseTool(canvas, { aim, state, setup, cameras, block, grip
     return size < 1e-4 ? [0, 0, 0] : scale(way, dot(by, way) / (size * size));
   }
 
-  function moveOf(event) {
-    const options = state.get("options");
-    if (drag.mode === "twist") return { do: "turn", grip: drag.grip, swing_rad: [0, 0, 0], twist_rad: (event.clientX - drag.x) * RAD_PX * 2, rest: options.rest, bone: options.bone };
+  // All selected parts turn by the same
+  const turns = (swing_rad, twist_rad) => turnsOf(state, swing_rad, twist_rad);
+
+  function movesOf(event) {
+    if (drag.mode === "twist") return turns([0, 0, 0], (event.clientX - drag.x) * RAD_PX * 2);
     const pointed = aim.on(drag.plane);
     if (drag.mode === "turn") {
       const arm = sub(drag.from, drag.pivot);
@@ -81,13 +83,13 @@ export function createPoseTool(canvas, { aim, state, setup, cameras, block, grip
         const right = new THREE.Vector3().setFromMatrixColumn(cameras.current().matrixWorld, 0).toArray();
         swing = add([0, (event.clientX - drag.x) * RAD_PX * 2, 0], scale(right, (event.clientY - drag.y) * RAD_PX * 2));
       }
-      return { do: "turn", grip: drag.name, swing_rad: swing, twist_rad: 0, rest: options.rest, bone: options.bone };
+      return turns(swing, 0);
     }
-    return pointed ? reachOf(state, byOf(pointed)) : null;
+    return pointed ? [reachOf(state, byOf(pointed))] : [];
   }
 
-  function says(move) {
-    if (move.do === "turn") return `${move.grip} turned ${Math.round((length(move.swing_rad) + Math.abs(move.twist_rad)) * 57.3)}°`;
+  function says([move, ...more]) {
+    if (move.do === "turn") return `${[move, ...more].map((m) => m.grip).join(", ")} turned ${Math.round((length(move.swing_rad) + Math.abs(move.twist_rad)) * 57.3)}°`;
     const [x, y, z] = move.by_m.map((v) => (v * 100).toFixed(0));
     return `${move.grips.join(", ")}: ${x} cm across, ${y} up, ${z} along`;
   }
@@ -110,23 +112,26 @@ export function createPoseTool(canvas, { aim, state, setup, cameras, block, grip
       if (!can()) return null;
       const name = grips.hit(event);
       if (grips.onCollar(event)) return "drag sideways to twist";
-      return name ? `${name}: drag to ${state.get("options").tool === "turn" ? "turn" : "move"} it, Shift to take it too` : null;
+      return name ? `${name}: drag to ${state.get("options").tool === "turn" ? "turn" : "move"} it, Shift adds it, a double click selects the limb` : null;
     },
     begin,
     move(event) {
-      if (drag.mode === "marquee") { drawBox(event); return "what lies inside is taken"; }
+      if (drag.mode === "marquee") { drawBox(event); return "what lies inside is selected"; }
       if (Math.hypot(event.clientX - drag.x, event.clientY - drag.y) < CLICK_PX && !drag.moved && !drag.bead) return null;
       drag.moved = true;
-      const move = moveOf(event);
-      if (!move) return null;
-      drag.last = move;
+      const moves = movesOf(event);
+      if (!moves.length) return null;
+      drag.last = moves;
       drag.spot ??= block.here();
-      block.tryMoves([move], drag.spot, true);
-      return says(move);
+      block.tryMoves(moves, drag.spot, true);
+      return says(moves);
     },
     // The next drag may begin at once: what is let go of waits to be saved, and stands as it was left
     end() {
-      const { mode, last, box: inside, spot } = drag;
+      const { mode, last, box: inside, spot, name, at } = drag;
+      const twice = name && !last && clicked?.name === name && at - clicked.at < TWICE_MS;
+      clicked = name && !last ? { name, at } : null;
+      if (twice) block.takeLimb(name);
       drag = null;
       box.classList.add("hidden");
       if (mode === "marquee") {
@@ -136,7 +141,7 @@ export function createPoseTool(canvas, { aim, state, setup, cameras, block, grip
         block.take(found);
         return;
       }
-      if (last) block.finish([last], spot);
+      if (last) block.finish(last, spot);
     },
     cancel: putBack,
     // the frame was stepped under the hand
@@ -144,7 +149,13 @@ export function createPoseTool(canvas, { aim, state, setup, cameras, block, grip
   };
 }
 
-// The move that brings what is taken by so many metres, with the options that are set
+// The moves that turn all that is selected by the same, with the options that are set
+export function turnsOf(state, swing_rad, twist_rad) {
+  const { rest, bone } = state.get("options");
+  return state.get("grips").map((grip) => ({ do: "turn", grip, swing_rad, twist_rad, rest, bone }));
+}
+
+// The move that brings what is selected by so many metres, with the options that are set
 export function reachOf(state, by_m) {
   const { how, keep, touching, gaze, stretch, snap } = state.get("options");
   return { do: "reach", grips: state.get("grips"), by_m, how, keep, stay: touching ? "touching" : "pins", gaze, stretch, snap };

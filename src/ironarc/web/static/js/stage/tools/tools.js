@@ -14,18 +14,20 @@ export function createTools(canvas, signs, scene, { state, setup, cameras, marke
   const place = createPlaceTool(scene, signs, { aim, state, setup, actions });
   const bend = createBendTool({ aim, state, setup, guides, actions });
   const draw = createDrawTool({ aim, state, setup, cameras });
-  const point = createPointTool(canvas, { aim, state, setup, cameras, markers, props, actions });
+  const point = createPointTool(canvas, { aim, state, setup, cameras, markers, props, actions, block });
   const pose = createPoseTool(canvas, { aim, state, setup, cameras, block, grips, answer });
   const dragged = [pose, bend, place];
-  let active = null, pressedAt = null;
+  let active = null, pressedAt = null, onTool = false; // whether the press was a tool's, whose click is none on nothing
 
   const stop = (event) => { event.stopImmediatePropagation(); event.preventDefault(); };
 
   function press(event) {
     pressedAt = [event.clientX, event.clientY];
+    onTool = false;
     if (event.button !== 0 || !(event.target === canvas || signs.contains(event.target)) || draw.active()) return;
     aim.at(event);
     active = dragged.find((tool) => tool.begin(event)) ?? null;
+    onTool = Boolean(active);
     if (!active) return;
     cameras.hold(true);
     canvas.setPointerCapture(event.pointerId);
@@ -65,7 +67,7 @@ export function createTools(canvas, signs, scene, { state, setup, cameras, marke
   }
 
   function click(event) {
-    if (!pressedAt || Math.hypot(event.clientX - pressedAt[0], event.clientY - pressedAt[1]) > STILL_PX || event.target !== canvas) return;
+    if (onTool || !pressedAt || Math.hypot(event.clientX - pressedAt[0], event.clientY - pressedAt[1]) > STILL_PX || event.target !== canvas) return;
     aim.at(event);
     if (draw.active()) draw.click();
     else point.click(event);
