@@ -505,6 +505,23 @@ def test_a_value_a_frame_is_not_kept_where_frames_are_played_at_another_pace(com
         Ask(command, **WHO, **named).apply(hurried)
 
 
+def test_a_delay_counts_as_the_eye_sees_where_time_is_retimed():
+    """Slowed down, four frames on the screen are fewer of its own."""
+    slower = Retiming("retiming1", "Slower", keys_by_hand([30.0, 60.0], [30.0, 52.5], [0.75, 0.75]))
+    p = hop().performer
+    shot = hop().with_item(replace(p, timing=p.timing.with_retiming(slower)))
+    after = Ask("delay_part", **WHO, parts=("left arm",), by=4).apply(shot)
+    before, now = (column(s, "LeftArm").frames for s in (shot, after))
+    moments = np.linspace(1, 72, 7101)
+    own = shot.performer.timing.unheld(moments)
+    was, is_ = (np.interp(frames, own, moments) for frames in (before, now))
+    inside = [i for i, f in enumerate(before) if 32 < f < 46]
+    assert inside
+    for i in inside:
+        assert is_[i] - was[i] == pytest.approx(4.0, abs=0.01)
+        assert now[i] - before[i] < 3.9
+
+
 def test_a_carried_ball_gives_the_height_it_is_carried_at():
     ball = replace(CRATE, holds=(Hold("hold1", "performer1", "LeftHand", 20, 50, (0.0, 0.0, 0.0)),))
     shot = replace(hop(), props=(ball,))

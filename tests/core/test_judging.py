@@ -225,12 +225,6 @@ def test_layers_loads_and_all_told_in_own_frames_keep_their_seconds():
     assert (slow.loads[0].ease_in, slow.loads[0].ease_out) != (5, 3)
 
 
-def test_messages_of_a_rate_speak_in_the_shot_s_frames():
-    shot = edits.Renumber(1001).apply(HOP)
-    with pytest.raises(EditError, match=r"at frames 10\d\d and 10\d\d would fall on one frame"):
-        edits.SetRate("12", KEEP_SECONDS).apply(shot)
-
-
 def test_a_correction_does_not_carry_frame_numbers_in_its_name():
     shot = edits.Renumber(1001).apply(trued(HOP))
     (layer,) = shot.performer.corrections

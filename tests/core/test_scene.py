@@ -16,11 +16,12 @@ from ironarc.core.exchange.bring_in import ASIDE_M, performer_from_file, shot_fr
 from ironarc.core.exchange.stock import POSES, stock_performer
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.crew import STOCK
+from ironarc.core.motion.evaluate import layered
 from ironarc.core.reading import read_all, read_shot
 from ironarc.core.scene.guide import GRAVITY, Guide
 from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.props import Prop
-from ironarc.core.scene.rate import parse_rate, rate_of
+from ironarc.core.scene.rate import parse_rate, rate_of, whole_frame
 from tests.conftest import demo
 from tests.figures import Ask, bake_shot
 
@@ -251,9 +252,32 @@ def test_seconds_come_back_after_a_rate_and_back_and_first_frames_stay():
     np.testing.assert_allclose(bake_shot(back).position, bake_shot(HOP).position, atol=1e-9)
 
 
-def test_a_rate_that_would_drop_keys_says_which_and_changes_nothing():
-    with pytest.raises(EditError, match=r"the keys of \w+ \w+ at frames \d+ and \d+ would fall on one frame"):
-        edits.SetRate("12", KEEP_SECONDS).apply(HOP)
+@pytest.mark.parametrize("rate", ["30", "23.976", "60", "12"])
+def test_a_rate_keeps_the_motion_at_every_moment(rate):
+    """Keys may lie between frames: the pose of each moment is the same, the arch does not step, and no key is lost."""
+    there = edits.SetRate(rate, KEEP_SECONDS).apply(HOP)
+    factor = float(there.rate / HOP.rate)
+    keys = [sum(len(c.key_frames) for c in s.performer.layers[0].columns.values()) for s in (HOP, there)]
+    assert keys[0] == keys[1]
+    moments = np.linspace(1, 72, 500)
+    was, now = (layered(s.performer.motion, 1 + (moments - 1) * f) for s, f in ((HOP, 1.0), (there, factor)))
+    np.testing.assert_allclose(now.translation, was.translation, atol=1e-6)
+    assert (np.abs((now.rotation * was.rotation).sum(axis=-1)) > 1 - 1e-9).all()
+
+
+def test_what_is_keyed_after_a_change_of_rate_replaces_the_key_seen_there():
+    there = edits.SetRate("30", KEEP_SECONDS).apply(HOP)
+    column = there.performer.layers[0].columns["Head", "turn"]
+    between = next(f for f in column.frames if f != int(f))
+    frame = there.performer.timing.seen_frame(whole_frame(between))
+    after = Ask("set_keys", performer="performer1", frame=frame, parts=("head",)).apply(there)
+    frames = after.performer.layers[0].columns["Head", "turn"].frames
+    assert float(frame) in frames
+    assert len(frames) == len(column.frames)
+    gone = Ask("delete_keys", performer="performer1", keys={"head": (frame,)}).apply(there)
+    assert len(gone.performer.layers[0].columns["Head", "turn"].frames) == len(column.frames) - 1
+    nearer = Ask("move_keys", performer="performer1", keys={"head": (frame,)}, by=1).apply(there)
+    assert between + 1 in nearer.performer.layers[0].columns["Head", "turn"].frames
 
 
 def test_what_a_rate_does_to_each_flight_is_told_beforehand():

@@ -219,7 +219,6 @@ def test_what_a_rate_does_is_told_and_refused_before_anything_changes(bench):
     assert "17.0 f · 0.57 s" in page
     assert "88 % g" in page  # 0.5625 × (30 / 24)²
     for query, words in (
-        ("rate=12&keep=seconds", "would fall on one frame"),
         ("rate=24&keep=frames", "at 24 fps already"),
         ("rate=x&keep=frames", "such as 24, 23.976"),
         ("rate=30&keep=both", "keeps the seconds or the frames"),

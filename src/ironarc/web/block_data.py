@@ -19,6 +19,7 @@ from ironarc.core.motion.layers import TURN, Layer
 from ironarc.core.posing.answer import Answer
 from ironarc.core.reading import Reading
 from ironarc.core.reading.skin import SOLE
+from ironarc.core.scene.rate import whole_frame
 
 MOST_CURVE_POINTS = 4000
 
@@ -74,7 +75,7 @@ def rows_of(shot: Shot, performer: Performer, layer: Layer) -> list[dict]:
 
     def frame(own: float) -> int:
         if own not in known:
-            known[own] = seen(round(own))
+            known[own] = seen(whole_frame(own))
         return known[own]
 
     by_joint = parts_by_joint(performer.body())
@@ -117,7 +118,8 @@ def _layer(shot: Shot, performer: Performer, layer: Layer) -> dict:
         "span": None if reach is None else [seen(reach[0]), seen(reach[1])], "parts": list(layer.parts),
         "columns": len(layer.columns), "affects": affected(performer, layer),
         "weight_keys": [
-            [seen(round(f)), float(v)] for f, v in (() if keys is None else zip(keys.frames, keys.values, strict=True))
+            [seen(whole_frame(f)), float(v)]
+            for f, v in (() if keys is None else zip(keys.frames, keys.values, strict=True))
         ],
     }  # fmt: skip
 

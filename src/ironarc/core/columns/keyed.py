@@ -32,23 +32,29 @@ class Keyed:
         """(keys,)"""
         return self.frames
 
+    @property
+    def shown_on(self) -> np.ndarray:
+        """(keys,) the whole frames that keys are seen on: they may lie between frames, as after a change of rate."""
+        return np.floor(self.frames + 0.5)
+
     def _with(self, frame: float, value: np.ndarray, kind: int | None, meant: int) -> Self:
-        """With a key of `value` (...) set at `frame`, in place of one that is there; its neighbours heal.
+        """With a key of `value` (...) set at `frame`, in place of those that are there, or are seen there where it is a
+        whole frame; its neighbours heal.
 
         kind : of the span that begins there; None for that of the span it falls into
         """
-        i = int(np.searchsorted(self.frames, frame))
-        there = i < len(self.frames) and self.frames[i] == frame
-        kind = int(self.kinds[max(i if there else i - 1, 0)]) if kind is None else kind
+        there = np.flatnonzero((self.shown_on if frame == int(frame) else self.frames) == frame)
+        i = int(there[0]) if len(there) else int(np.searchsorted(self.frames, frame))
+        kind = int(self.kinds[there[-1] if len(there) else max(i - 1, 0)]) if kind is None else kind
         level = np.zeros_like(value)
         row = (float(frame), value, level, level, kind, meant)
-        kept = [np.delete(c, i, axis=0) if there else c for c in self._columns]
+        kept = [np.delete(c, there, axis=0) for c in self._columns]
         return self._unchecked([np.insert(c, i, v, axis=0) for c, v in zip(kept, row, strict=True)]).healed()
 
     def with_keys(self, frames: np.ndarray, values: np.ndarray, kind: int, meant: int) -> Self:
-        """With keys of `values` (keys, ...) set at `frames` (keys,), rising, in place of those that are there; all at
+        """With keys of `values` (keys, ...) set at whole `frames` (keys,), rising, in place of those seen there; all at
         once, so that it takes no longer than one does."""
-        keep = ~np.isin(self.frames, frames)
+        keep = ~np.isin(self.shown_on, frames)
         level = np.zeros_like(values)
         fresh = (frames, values, level, level, np.full(len(frames), kind), np.full(len(frames), meant))
         order = np.argsort(np.concatenate([self.frames[keep], frames]), kind="stable")

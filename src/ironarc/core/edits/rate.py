@@ -9,7 +9,7 @@ from ironarc.core.document.content import content_below, is_stale
 from ironarc.core.errors import EditError
 from ironarc.core.judging.findings import can_judge
 from ironarc.core.judging.grades import GRADES
-from ironarc.core.motion.retime import KeysCollide, retime_keys, retime_layers, retime_span
+from ironarc.core.motion.retime import retime_keys, retime_layers, retime_span
 from ironarc.core.reading import Reading, read_shot
 from ironarc.core.reading.flights import Flight
 from ironarc.core.reading.shot import settled
@@ -27,8 +27,7 @@ SAME = 1e-4  # as a share: two frame times this near are one
 def at_rate(shot: Shot, rate: Fraction, keep: str) -> Shot:
     """The shot at `rate`, its first frame's number as it was.
 
-    keep : "seconds" moves every key to the frame nearest its moment; "frames" leaves every key on its frame.
-    Raises EditError where two keys would fall on one frame, told in the shot's frames.
+    keep : "seconds" leaves every key at its moment, between frames where it lies there; "frames" on its frame.
     """
     if keep not in (KEEP_SECONDS, KEEP_FRAMES):
         raise EditError(f"A change of rate keeps the seconds or the frames; {keep!r} was given.")
@@ -47,7 +46,7 @@ def at_rate(shot: Shot, rate: Fraction, keep: str) -> Shot:
         props=tuple(
             replace(
                 p,
-                columns={c: retime_keys(k, f"{p.name} {c}", first, factor) for c, k in p.columns.items()},
+                columns={c: retime_keys(k, first, factor) for c, k in p.columns.items()},
                 holds=tuple(_retimed_hold(h, first, factor) for h in p.holds),
             )
             for p in shot.props
@@ -81,10 +80,7 @@ def _retimed(performer: Performer, about: int, factor: Fraction, was_s: float) -
     was_s : seconds a frame before
     """
     timing = performer.timing
-    try:
-        layers = retime_layers(performer.rig, performer.layers, about, factor)
-    except KeysCollide as error:
-        raise KeysCollide(error.what, timing.seen_frame(round(error.a)), timing.seen_frame(round(error.b))) from None
+    layers = retime_layers(performer.rig, performer.layers, about, factor)
 
     def span(start: int, end: int) -> tuple[int, int]:
         first = retime_frame(start, about, factor)

@@ -99,11 +99,11 @@ def room_made(column: Column, after: int, by: int, where: str) -> Column:
     """
     if isinstance(column, Dense):
         return _dense_room(column, after, by)
-    later = column.frames > after
+    later = column.shown_on > after
     if not later.any():
         return column
     frames = np.where(later, column.frames + by, column.frames)
-    lost = later & (frames <= after)
+    lost = later & (column.shown_on + by <= after)
     if lost.any():
         raise EditError(
             f"{where}: the key at frame {column.frames[lost][0]:g} lies within the {-by} frames that are to go. "
@@ -134,12 +134,13 @@ def offset(column: Column, frames: int) -> Column:
 def eased_span(column: Keyed, start: float, end: float, leaves: float, arrives: float) -> Keyed:
     """A column whose span from its key at `start` to its next at `end` leaves and arrives at so many times its even
     pace; as it is, where it has no such span."""
-    at = np.flatnonzero(column.frames == start)
-    if not len(at) or at[0] + 1 >= len(column.frames) or column.frames[at[0] + 1] != end:
+    shown = column.shown_on
+    at = np.flatnonzero(shown == start)
+    if not len(at) or at[-1] + 1 >= len(shown) or shown[at[-1] + 1] != end:
         return column
-    i = int(at[0])
+    i = int(at[-1])
     values = column.angles if isinstance(column, Turns) else column.values
-    even = (values[i + 1] - values[i]) / (end - start)
+    even = (values[i + 1] - values[i]) / (column.frames[i + 1] - column.frames[i])
     into, out = column.slopes_in.copy(), column.slopes_out.copy()
     kinds, meant = column.kinds.copy(), column.meant.copy()
     out[i], into[i + 1] = even * leaves, even * arrives
@@ -150,7 +151,7 @@ def eased_span(column: Keyed, start: float, end: float, leaves: float, arrives: 
 
 def span_kind(column: Keyed, start: float, end: float, kind: int) -> Keyed:
     """A column whose spans beginning on start … end - 1 are stepped, linear, eased or free."""
-    inside = (column.frames >= start) & (column.frames < end)
+    inside = (column.shown_on >= start) & (column.shown_on < end)
     return replace(column, kinds=np.where(inside, kind, column.kinds))
 
 
@@ -207,7 +208,7 @@ def favoured(share: float) -> tuple[float, float]:
 
 def reversed_keys(column: Keyed, start: float, end: float) -> Keyed:
     """The keys between two frames in the other order of time."""
-    inside = [int(f) for f in column.frames if start <= f <= end]
+    inside = column.frames[(column.shown_on >= start) & (column.shown_on <= end)].tolist()
     return moved_keys(column, inside, lambda f: start + end - f, "Reverse") if len(inside) > 1 else column
 
 
@@ -228,7 +229,7 @@ def on_steps(
     at = np.array([(shown or {}).get(int(f), f) for f in frames], dtype=float)
     values = column.sample_angles(at) if isinstance(column, Turns) else column.sample(at)
     out = column.with_keys(frames, values, STEPPED if step > 1 else LINEAR, WORKED_OUT)
-    return out.kept((out.frames < start) | (out.frames > end) | np.isin(out.frames, frames))
+    return out.kept((out.shown_on < start) | (out.shown_on > end) | np.isin(out.frames, frames))
 
 
 def poses_on_steps(start: int, end: int, step: int, poses: Mapping[int, str]) -> tuple[dict[int, int], list[int]]:

@@ -1,4 +1,4 @@
-"""Motion moved from one rate to another: keys to the nearest whole frames, dense values sampled anew."""
+"""Motion moved from one rate to another: keys keep their moments, dense values are sampled anew."""
 
 from collections.abc import Mapping
 from dataclasses import replace
@@ -10,21 +10,19 @@ from ironarc.core import rotation
 from ironarc.core.columns import Column, Dense
 from ironarc.core.columns.dense import DenseTable
 from ironarc.core.columns.keyed import Keyed
-from ironarc.core.errors import EditError
 from ironarc.core.figure.rig import Rig
-from ironarc.core.motion.layers import TURN, Layer
+from ironarc.core.motion.layers import Layer
 from ironarc.core.scene.rate import retime_frame
+
+WHOLE = 1e-6  # frames, by which a moment that lies on a frame is off it by rounding
 
 
 def retime_layers(rig: Rig, layers: tuple[Layer, ...], about: int, factor: Fraction) -> tuple[Layer, ...]:
-    """The layers with own frame f moved to about + (f - about) × factor, rounded to whole frames.
-
-    Keys move to the nearest whole frame; dense columns are sampled anew. Raises EditError where two keys of
-    one column would fall on the same frame.
-    """
+    """The layers with own frame f moved to about + (f - about) × factor: keys also between frames, so that the motion
+    stays the same; spans to whole frames; dense columns are sampled anew."""
     out = []
     for layer in layers:
-        weight = layer.weight_keys and retime_keys(layer.weight_keys, f"the weight of {layer.name}", about, factor)
+        weight = layer.weight_keys and retime_keys(layer.weight_keys, about, factor)
         timed = {}
         if layer.span is not None:
             span = retime_span(*layer.span, layer.ease_in, layer.ease_out, about, factor)
@@ -49,29 +47,11 @@ def retime_span(
     return first, max(gone - 1, still), whole - first, max(gone - 1 - still, 0)
 
 
-def retime_keys(keys: Keyed, what: str, about: int, factor: Fraction) -> Keyed:
-    """The keys on the frames nearest their moments; KeysCollide, with `what`, where two would fall on one frame."""
-    return keys.stretched(_key_frames(keys.frames, what, about, factor), float(factor))
-
-
-def _key_frames(old: np.ndarray, what: str, about: int, factor: Fraction) -> np.ndarray:
-    frames = np.array([retime_frame(f, about, factor) for f in old], dtype=float)
-    same = np.flatnonzero(np.diff(frames) <= 0)
-    if len(same):
-        a, b = old[same[0]], old[same[0] + 1]
-        raise KeysCollide(what, float(a), float(b))
-    return frames
-
-
-class KeysCollide(EditError):
-    """Two keys that a change of rate would put on one frame. what : whose keys; a, b : their own frames."""
-
-    def __init__(self, what: str, a: float, b: float):
-        self.what, self.a, self.b = what, a, b
-        super().__init__(
-            f"At this rate the keys of {what} at frames {a:.0f} and {b:.0f} would fall on one frame, and one would "
-            "be lost. Keep the frames instead, or take one of the two away."
-        )
+def retime_keys(keys: Keyed, about: int, factor: Fraction) -> Keyed:
+    """The keys at the moments they were at, on whole frames where these lie there."""
+    frames = about + (keys.frames - about) * float(factor)
+    whole = np.rint(frames)
+    return keys.stretched(np.where(np.abs(frames - whole) < WHOLE, whole, frames), float(factor))
 
 
 def _retime_columns(rig: Rig, columns: Mapping, about: int, factor: Fraction) -> dict:
@@ -81,8 +61,7 @@ def _retime_columns(rig: Rig, columns: Mapping, about: int, factor: Fraction) ->
         if (joint, channel) in out:
             continue
         if isinstance(column, Keyed):
-            what = joint if channel == TURN else f"{joint} {channel}"
-            out[joint, channel] = retime_keys(column, what, about, factor)
+            out[joint, channel] = retime_keys(column, about, factor)
             continue
         turns = rig.joints[rig.index(joint)].rotation_channels if joint in rig else ()
         together = [columns.get((joint, c)) for c in turns]

@@ -15,6 +15,7 @@ from ironarc.core.reading.balance import standing_margin, support_hull
 from ironarc.core.reading.momentum import body_centres, whole_com
 from ironarc.core.reading.read import read
 from ironarc.core.reading.support import read_pads
+from ironarc.core.scene.rate import whole_frame
 
 FARTHEST_BEADS = 24  # frames on either side that beads are worked out for
 
@@ -81,7 +82,7 @@ def _beads(stand: Stand, edit: Change | None, part: str) -> tuple[np.ndarray, Ma
     shot = edit.apply(stand.shot)
     performer = shot.performer_called(stand.performer.id)
     seen = performer.timing.seen_frame
-    keys = sorted({seen(round(f)) for f in key_frames(performer)})
+    keys = sorted({seen(whole_frame(f)) for f in key_frames(performer)})
     before = max([f for f in keys if f < stand.frame], default=stand.shot.first_frame)
     after = min([f for f in keys if f > stand.frame], default=stand.shot.last_frame)
     low = max(before, stand.frame - FARTHEST_BEADS, shot.first_frame)

@@ -14,6 +14,7 @@ from ironarc.core.motion import ik, posing
 from ironarc.core.posing.copied import Copied, pasted
 from ironarc.core.posing.reach import reached, rolled
 from ironarc.core.posing.stand import Stand, stand_at
+from ironarc.core.scene.rate import whole_frame
 
 Vector = tuple[float, float, float]
 FARTHEST_M = 50.0
@@ -216,7 +217,7 @@ def _came(stand: Stand) -> Stand:
 def previous_key(stand: Stand) -> int:
     """The frame of the shot with the last key before this one. EditError where there is none."""
     seen = stand.performer.timing.seen_frame
-    before = [f for f in key_frames(stand.performer) if seen(round(f)) < stand.frame]
+    before = [f for f in key_frames(stand.performer) if seen(whole_frame(f)) < stand.frame]
     if not before:
         raise EditError(f"There is no key before frame {stand.frame}.")
     return seen(round(before[-1]))

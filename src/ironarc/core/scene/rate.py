@@ -47,6 +47,11 @@ def rate_text(rate: Fraction) -> str:
     return f"{float(rate):.3f}".rstrip("0").rstrip(".")
 
 
+def whole_frame(at: float) -> int:
+    """The whole frame that a moment between frames is seen on; halves go up."""
+    return int(np.floor(at + 0.5))
+
+
 def retime_frame(frame: float, about: int, factor: Fraction) -> int:
     """The whole frame nearest about + (frame - about) × factor; halves go up."""
-    return int(np.floor(about + (frame - about) * float(factor) + 0.5))
+    return whole_frame(about + (frame - about) * float(factor))

@@ -152,6 +152,10 @@ class Timing:
         """The own frame behind a frame of the shot, as if nothing were trimmed; in a blend, on the nearer side."""
         return int(np.floor(self.unheld(np.array([frame]))[0] + 0.5))
 
+    def delayed(self, own: np.ndarray, by: int) -> np.ndarray:
+        """Own frames (frames,) of what is seen so many frames later, as the eye counts them where time is retimed."""
+        return self._down(self._up(np.asarray(own, dtype=float)) + by) if self.is_retimed else own + by
+
     def seen_frame(self, own: int) -> int:
         """The way back of `own_frame`: the frame of the shot an own frame is seen on."""
         up = self._up_whole(own)

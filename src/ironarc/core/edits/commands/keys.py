@@ -23,6 +23,7 @@ from ironarc.core.keying import keying
 from ironarc.core.keying.keying import BEATS, Beat
 from ironarc.core.motion.layers import Layer
 from ironarc.core.reading.shot import Seen
+from ironarc.core.scene.rate import whole_frame
 
 STEEPEST = keying.STEEPEST
 # Keys by the part they are of, "" for the whole pose
@@ -66,7 +67,7 @@ def taken(seen: Seen, layer_id: str, parts: tuple[str, ...]) -> Taken:
         what = ", ".join(parts[:3]) or performer.name
         raise EditError(f"{layer.name} has no key of {what} yet. Set one first.")
     frames = sorted({float(f) for c in columns.values() for f in c.key_frames})
-    return Taken(layer, columns, {f: performer.timing.seen_frame(round(f)) for f in frames})
+    return Taken(layer, columns, {f: performer.timing.seen_frame(whole_frame(f)) for f in frames})
 
 
 def changed(seen: Seen, keys: Taken, change: Callable[[tuple[str, str], Keyed], Keyed | None], words: str) -> Edit:
@@ -112,21 +113,21 @@ def move_keys(
 ) -> Edit:  # fmt: skip
     """Keys moved by so many frames, or copied there; one that stands there already is replaced."""
     some, timing = chosen(seen, layer, keys), seen.performer.timing
-    goes = {f: float(timing.own_frame(some.keys.own[f] + by)) + (f - round(f)) for f in some.frames}
+    goes = {f: float(timing.own_frame(some.keys.own[f] + by)) + (f - whole_frame(f)) for f in some.frames}
     _check_within(seen, goes.values())
     edit = changed(
         seen, some.keys,
         lambda key, column: keying.moved_keys(column, some.of[key], goes.__getitem__, f"{key[0]}", stays),
         f"{'Copy' if stays else 'Move'} {_words(keys)} by {by:+d}",
     )  # fmt: skip
-    beats = [] if stays else _moved_beats(seen.performer, {round(f): round(t) for f, t in goes.items()})
+    beats = [] if stays else _moved_beats(seen.performer, {whole_frame(f): whole_frame(t) for f, t in goes.items()})
     return Together((edit, *beats), edit.words) if beats else edit
 
 
 def _check_within(seen: Seen, frames: Iterable[float]) -> None:
     timing, shot = seen.performer.timing, seen.shot
     for own in frames:
-        at = timing.seen_frame(round(own))
+        at = timing.seen_frame(whole_frame(own))
         if not shot.first_frame <= at <= shot.last_frame:
             raise EditError(
                 f"A key would come to frame {at}, outside the shot's {shot.first_frame} to {shot.last_frame}. "
@@ -209,10 +210,10 @@ def hold_pose(
 
     def held(key: tuple[str, str], column: Keyed) -> Keyed:
         values = _sampled(column, np.array([a]))[0]
-        later = column.frames[column.frames > b]
+        later = column.frames[column.shown_on > b]
         goal = _sampled(column, later[:1])[0] if len(later) else values
         out = column.with_key(a, values, meant=FLAT)
-        out = out.kept((out.frames <= a) | (out.frames > b))
+        out = out.kept((out.shown_on <= a) | (out.shown_on > b))
         # a drift goes on into what follows; a hold stands still until then
         return out.with_key(b, keying.moving_hold(values, goal, drift), meant=WORKED_OUT if drift else FLAT)
 
@@ -251,7 +252,7 @@ def poses_that_count(performer: Performer, layer: Layer) -> dict[int, str]:
     by_joint: dict[str, set[int]] = {}
     for (joint, _), column in layer.columns.items():
         if isinstance(column, Keyed):
-            by_joint.setdefault(joint, set()).update(round(f) for f in column.key_frames)
+            by_joint.setdefault(joint, set()).update(whole_frame(f) for f in column.key_frames)
     count = Counter(f for frames in by_joint.values() for f in frames)
     out = {f: keying.EXTREME for f, joints in count.items() if joints >= POSE * len(by_joint)}
     out |= {beat.frame: beat.kind for beat in performer.beats}

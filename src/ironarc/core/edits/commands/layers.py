@@ -25,6 +25,7 @@ from ironarc.core.motion.evaluate import Local, layered
 from ironarc.core.motion.layers import ADDS, CORRECTION, TURN, Layer
 from ironarc.core.motion.tracks import tracks_of
 from ironarc.core.reading.shot import Seen
+from ironarc.core.scene.rate import whole_frame
 
 NOT_ASKED = {"asked": "", "below": ""}
 MERGED_RAD = 2e-4  # that a merge of keyed layers may be off between keys
@@ -174,7 +175,7 @@ def _merged(p: Performer, at: int) -> dict[tuple[str, str], Column | None]:
     joints = [p.rig.index(name) for name in sorted(upper.joints)]
     turning = set(tracks_of(upper, p.rig).turning.tolist())
     dense = is_dense(lower) and bool(lower.columns)
-    keyed = sorted({round(f) for layer in (upper, lower) for c in layer.columns.values() for f in _keys_of(c)})
+    keyed = sorted({whole_frame(f) for layer in (upper, lower) for c in layer.columns.values() for f in _keys_of(c)})
     out: dict[tuple[str, str], Column | None] = {}
     for j in joints:
         joint = p.rig.joints[j]

@@ -8,6 +8,7 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.columns import Column, Dense
+from ironarc.core.columns.keyed import Keyed
 from ironarc.core.document import Performer
 from ironarc.core.edits.base import Edit
 from ironarc.core.edits.commands.registry import Frame, command
@@ -49,19 +50,31 @@ def chain_of(performer: Performer, parts: Sequence[str]) -> list[int]:
 
 
 def _offset(seen: Seen, layer_id: str, shifts: dict[str, int], words: str) -> Edit:
-    """The edit that moves all columns of some joints in time. Dense motion is moved too."""
+    """The edit that moves all columns of some joints in time, by frames as they are seen. Dense motion is moved too."""
     if max(map(abs, shifts.values()), default=0) > MOST_OFFSET:
         raise EditError(f"Parts follow by up to {MOST_OFFSET} frames.")
     p = seen.performer
     layer = p.layer(layer_id) if layer_id else p.layers[0]
     out: dict[tuple[str, str], Column | None] = {
-        key: keying.offset(column, shifts[key[0]]) for key, column in layer.columns.items() if shifts.get(key[0])
+        key: _later(p, column, shifts[key[0]]) for key, column in layer.columns.items() if shifts.get(key[0])
     }
     if not out:
         raise EditError(f"{layer.name} has nothing of these parts to move. Choose the layer they are keyed on.")
     if layer is p.layers[0] and is_dense(layer):
         out = {key: _within(p.layers[0].columns[key], column) for key, column in out.items()}
     return SetColumns(layer.id, out, words, p.id)
+
+
+def _later(p: Performer, column: Column, by: int) -> Column:
+    """A column seen `by` frames later."""
+    timing = p.timing
+    if not timing.is_retimed:
+        return keying.offset(column, by)
+    if isinstance(column, Dense):
+        frames = np.arange(column.first, column.last + 1, dtype=float)
+        return Dense(column.first, column.sample(timing.delayed(frames, -by)), column.before, column.after)
+    assert isinstance(column, Keyed)
+    return column.stretched(timing.delayed(column.frames, by), 1.0)
 
 
 def _within(was: Dense, moved: Dense) -> Dense:

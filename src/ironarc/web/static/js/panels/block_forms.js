@@ -43,7 +43,7 @@ export function createBlockForms(panel, state, setup, { actions, block, keys, cu
       else edit("offset_chain", { parts: chainParts(), by, layer: layer() });
     },
     trail(form) {
-      const [length, stiffness_hz, damping, gravity] = ["length", "stiffness", "damping", "gravity"].map((n) => number(field(form, n), n));
+      const [length, stiffness_hz, damping, gravity] = [["long", "The length"], ["stiffness", "The stiffness"], ["damping", "The damping"], ["gravity", "The gravity"]].map(([n, words]) => number(field(form, n), words));
       if (all(length, stiffness_hz, damping, gravity)) edit("trail_part", { parts: chainParts(), length, stiffness_hz, damping, gravity });
     },
     height(form) {
