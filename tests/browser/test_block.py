@@ -110,8 +110,8 @@ def test_a_hop_is_blocked_from_nothing_and_read(person, block, session):
     shot_id = int(person.driver.current_url.split("/shots/")[1].split("?")[0])
     person.click("[data-step-link=block]")
     person.until(lambda: person.all(".grip"))
-    block.tab("keys")
     block.choose("auto", "whole")
+    block.tab("keys")
     block.kept(lambda: person.click('[data-block="set-pose"]'))
     block.tab("pose")
     block.choose("how", "body")
@@ -336,7 +336,6 @@ def test_a_bead_of_a_part_s_path_is_dragged(person, block, session, hop):
 
 def test_where_keys_are_set_by_hand_a_pose_waits_until_it_is_keyed(person, block, session, hop):
     block.open(hop, "&frame=24")
-    block.tab("keys")
     block.choose("auto", "off")
     before = person.shown()[1]
     block.take("head")

@@ -216,3 +216,51 @@ def test_a_key_dropped_on_another_says_so(person, block, session, hop):
     for _ in range(gap):
         person.chord(Keys.ALT, Keys.ARROW_RIGHT)
     person.sees("#bench-message", "1 key was replaced there")
+
+
+# --- forms remember ---------------------------------------------------------------------------------------------
+
+
+def test_what_was_refused_stays_typed_and_its_field_is_marked(person, block, session, hop):
+    block.open(hop)
+    block.tab("keys")
+    person.click('[data-key="head|20"]')
+    block.fill("stretch", factor=0)
+    person.click('[data-form="stretch"] button')
+    person.sees("#bench-message", "between 1 and 10,000 %")
+    factor = '[data-form="stretch"] [name="factor"]'
+    person.until(lambda: person.one(factor).get_attribute("aria-invalid") == "true")
+    assert person.one(factor).get_property("value") == "0"
+    person.click(".message-close")
+    person.until(lambda: not person.one("#bench-message").is_displayed())
+    # after a success the choice stays too
+    block.fill("stretch", factor=120)
+    block.submit("stretch")
+    assert person.one(factor).get_property("value") == "120"
+    assert not person.one(factor).get_attribute("aria-invalid")
+
+
+def test_a_range_that_is_refused_stays_typed(person, session, hop):
+    person.open_shot(hop, "?step=set")
+    field = person.one("#range-last")
+    field.send_keys(Keys.CONTROL, "a")
+    field.send_keys("0", Keys.ENTER)
+    person.until(lambda: person.one("#bench-message").text)
+    person.until(lambda: person.one("#range-last").get_attribute("aria-invalid") == "true")
+    assert person.one("#range-last").get_property("value") == "0"
+
+
+def test_a_rate_is_asked_about_when_it_is_typed_out(person, session, hop, served):
+    asked = []
+
+    @served.app.before_request
+    def note():
+        if request.path.endswith("/rate"):
+            asked.append(request.args["rate"])
+
+    person.open_shot(hop, "?step=set")
+    field = person.one("#rate")
+    field.send_keys(Keys.CONTROL, "a")
+    field.send_keys("30")
+    person.sees("#rate-effect", "f ·")
+    assert asked == ["30"]

@@ -186,7 +186,7 @@ def test_fields_slip_trim_cut_and_scale_and_say_what_that_does(person, hop, sess
     person.click("[data-set='cut']")
     assert person.sees("#bench-message", "is longer than the clip")
     put(person, "#scale", "large")
-    assert person.sees("#bench-message", "Scale is told as a number; “large” was given")
+    assert person.sees("#bench-message", "Scale must be a number; “large” was given")
     now = stored(session, hop).performer
     assert (now.placement, now.timing) == (performer.placement, performer.timing)
     person.click("[data-item=performer1] [data-set=lock]")

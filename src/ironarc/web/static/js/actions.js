@@ -5,13 +5,14 @@ import { isPerformer, itemsOf } from "./scene.js";
 
 // shown : what is shown of the shot; parts : stage, timeview, panel and the hands, put in as they are made
 export function createActions(root, state, setup, { say, shown, parts }) {
-  let queue = Promise.resolve(), waiting = 0, refused = false, idle = null, newest = null;
+  let queue = Promise.resolve(), waiting = 0, refused = null, idle = null, newest = null;
 
   // One after the other: each names the revision the one before it made; what is shown comes when the last is saved.
   // Resolves, once that is shown, to whether it was made.
   function change(send) {
     say("");
     waiting += 1;
+    const asking = parts.panel?.asking() ?? null;
     state.set({ saving: true, playing: false });
     const sent = queue.then(async () => {
       try {
@@ -22,7 +23,7 @@ export function createActions(root, state, setup, { say, shown, parts }) {
       } catch (error) {
         say(error.message);
         state.set({ trial: null });
-        refused = true;
+        refused = { by: asking };
         return false;
       }
     });
@@ -37,8 +38,8 @@ export function createActions(root, state, setup, { say, shown, parts }) {
     if (!waiting) {
       const mine = newest = idle;
       idle = null;
-      if (refused) await parts.panel.refresh();
-      refused = false;
+      if (refused) await parts.panel.refused(refused.by);
+      refused = null;
       await shown.load();
       // one that came meanwhile shows what both brought
       if (mine !== newest) await newest.promise;

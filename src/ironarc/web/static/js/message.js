@@ -14,6 +14,13 @@ export function createMessage(box) {
     const text = document.createElement("p");
     text.className = note ? "message is-note" : "message";
     text.textContent = message;
+    const close = document.createElement("button");
+    close.className = "message-close";
+    close.type = "button";
+    close.setAttribute("aria-label", "Close this message");
+    close.textContent = "×";
+    close.addEventListener("click", () => say(""));
+    text.append(close);
     box.append(text);
   };
 }

@@ -9,6 +9,7 @@ import { kindAt, rowsOf } from "../trestle/keyrows.js";
 import { createBlockForms } from "./block_forms.js";
 import { carriedRow, element, layerRow, pinRow, showHolderParts } from "./block_lists.js";
 import { createFields } from "./fields.js";
+import { used } from "./memory.js";
 import { createShelf } from "./shelf.js";
 
 const HINTS = {
@@ -219,7 +220,7 @@ export function createBlockPanel(panel, state, setup, { actions, block, keys, cu
     if (!there() || !form || !FORMS[form]) return;
     event.preventDefault();
     FORMS[form](event.target, event.submitter);
-    for (const typed of event.target.querySelectorAll("[data-typed]")) if (!["shelve", "new-layer", "keep-set"].includes(form)) delete typed.dataset.typed;
+    used(event.target);
   });
 
   panel.addEventListener("change", (event) => {

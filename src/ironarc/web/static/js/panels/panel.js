@@ -1,6 +1,7 @@
 // The panel at the right: server-rendered, refreshed by htmx; its buttons say what they do in data-action.
 
 import { createLater } from "../later.js";
+import { bring, placeOf, takeDown } from "./memory.js";
 
 const QUIET_MS = 250;
 
@@ -37,15 +38,20 @@ export function createPanel(root, state, setup, actions, drawn) {
   });
   panel.addEventListener("named", () => { if (waits) { waits = false; refresh(); } });
 
+  // What a panel is about: what was typed about something else is not brought along
+  const ofWhat = () => ["step", "who", "pick"].map(state.get).join("|");
+  let drawnOf = ofWhat();
+
   // One after the other: what is asked for last is what stands
   let under = Promise.resolve();
-  const refresh = () => (under = under.catch(() => {}).then(drawAnew));
+  const refresh = () => (under = under.catch(() => {}).then(() => drawAnew({})));
+  // fault : the field that asked for what was refused, or null
+  const refused = (fault) => (under = under.catch(() => {}).then(() => drawAnew({ refused: true, fault })));
 
-  async function drawAnew() {
+  async function drawAnew(how) {
     // a field with no name of its own is told by its place among all of them
     const before = controls(), place = before.indexOf(document.activeElement);
-    // what is being typed, or stands typed and not yet used, outlives a panel drawn anew meanwhile
-    const typed = [...panel.querySelectorAll("[data-typed][id]")].map((field) => [field.id, field.value]);
+    const were = takeDown(panel), of = ofWhat(), same = of === drawnOf, fault = how.fault ? placeOf(panel, how.fault) : -1;
     const focused = focusedControl(), open = new Set([...panel.querySelectorAll("details[open]")].map(nameOf));
     const address = `/shots/${setup.shot}/r/${state.get("revision")}/panels/${state.get("step")}?${new URLSearchParams({ who: state.get("who"), pick: state.get("pick"), as: state.get("side") })}`;
     await window.htmx.ajax("GET", address, { target: panel, swap: "innerHTML" });
@@ -56,16 +62,26 @@ export function createPanel(root, state, setup, actions, drawn) {
     actions.markSide();
     drawn();
     for (const details of panel.querySelectorAll("details")) if (open.has(nameOf(details))) details.open = true;
-    for (const [id, value] of typed) {
-      const field = panel.querySelector(`#${id}`);
-      if (field) { field.value = value; field.dataset.typed = ""; }
-    }
+    drawnOf = of;
+    if (same) bring(panel, were, { refused: how.refused, fault });
     const now = controls();
     if (focused) panel.querySelector(focused)?.focus();
     else if (place >= 0 && now.length === before.length) now[place].focus();
   }
 
-  panel.addEventListener("input", (event) => { if (event.target.matches("input:not([type=range], [type=checkbox], [type=file]), textarea")) event.target.dataset.typed = ""; });
+  panel.addEventListener("input", (event) => {
+    const { target } = event, inForm = target.closest("[data-form]");
+    if (target.matches("input:not([type=range], [type=checkbox], [type=file]), textarea") || (inForm && target.matches("select, [type=checkbox]"))) target.dataset.typed = "";
+  });
+  // who asks for what is asked now: a field, or the first one of the form, until the hand's event is over
+  let asking = null;
+  for (const kind of ["change", "submit", "click"]) {
+    panel.addEventListener(kind, (event) => {
+      const form = event.target.closest("form");
+      asking = event.target.matches("input, select, textarea") ? event.target : form?.querySelector("input:not([type=hidden]), select") ?? null;
+      setTimeout(() => { asking = null; });
+    }, true);
+  }
   // a field that sends what it holds is done with it
   panel.addEventListener("change", (event) => { if (Object.keys(event.target.dataset).some((key) => /change|list|one|offset/i.test(key))) delete event.target.dataset.typed; }, true);
 
@@ -125,5 +141,5 @@ export function createPanel(root, state, setup, actions, drawn) {
     link.addEventListener("click", (event) => { event.preventDefault(); state.set({ step: link.dataset.stepLink }); });
   }
   state.on(["step", "revision", "who", "pick", "side"], refresh);
-  return { refresh };
+  return { refresh, refused, asking: () => asking };
 }

@@ -1,17 +1,19 @@
 // The Set panel: the scene sheet and the fields of what is picked. Its buttons say what they do in data-set,
 // its fields in data-change.
+import { createLater } from "../later.js";
 import { createFields } from "./fields.js";
 import { createLineUp } from "./line_up.js";
 import { nameInPlace } from "../naming.js";
 import { heldFrame, itemOf } from "../scene.js";
 
-const RADIANS = Math.PI / 180, DOUBLE_CLICK_MS = 500;
+const RADIANS = Math.PI / 180, DOUBLE_CLICK_MS = 500, QUIET_MS = 350;
 
 export function createSetPanel(panel, state, setup, { actions, planner }) {
   const frame = () => state.get("frame"), pick = () => state.get("pick");
   const byId = (id) => panel.querySelector(`#${id}`);
   const { number, whole, all } = createFields(actions.say);
   const lineUp = createLineUp(panel, state, setup);
+  const later = createLater(QUIET_MS);
   let keep = "seconds", about = "floor";
 
   const set = (changes, words = "") => actions.edit({ kind: "set_item", item: pick(), changes, words });
@@ -224,7 +226,8 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     if (event.target.id === "add-reference" && event.target.files.length) upload("references", event.target);
   });
   panel.addEventListener("input", (event) => {
-    if (event.target.id === "rate") rateEffect();
+    // a rate of 30 is no rate of 3 first
+    if (event.target.id === "rate") later("rate", rateEffect);
     if (event.target.id === "opacity") event.target.parentElement.querySelector("output").textContent = `${event.target.value} %`;
   });
 
@@ -237,6 +240,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
 
   // What another rate would do, told before anything changes
   function rateEffect() {
+    if (!byId("rate")) return;
     const rate = byId("rate").value.trim(), target = byId("rate-effect");
     if (!rate || rate === setup.rate) { target.replaceChildren(); return; }
     window.htmx.ajax("GET", `/shots/${setup.shot}/r/${state.get("revision")}/rate?${new URLSearchParams({ rate, keep })}`, { target, swap: "innerHTML" });
