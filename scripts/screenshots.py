@@ -63,7 +63,7 @@ def reading_and_truing(person: Person, ids: dict[str, int]) -> None:
     person.driver.execute_script("document.querySelector('#span-form').previousElementSibling.scrollIntoView()")
     shoot(person, "true-span")
     person.click("[data-step-link=show]")
-    person.sees("#panel", "Take the motion home")
+    person.sees("#panel", "Export motion")
     person.click("[data-view=side]")
     shoot(person, "bench-show-side")
     person.open_shot(flip, "?frame=33")

@@ -160,7 +160,7 @@ def test_what_root_starts_runs_as_another_account_or_says_why_not(running):
 def test_a_data_folder_that_can_not_be_used_is_refused_in_words(start, folder):
     (folder / "file").write_text("no folder")
     assert start(IRONARC_DATA=str(folder / "file")).process.wait(PATIENCE_S) == 1
-    assert "is no folder. Set IRONARC_DATA" in (folder / "said").read_text()
+    assert "is not a folder. Set IRONARC_DATA" in (folder / "said").read_text()
     if os.geteuid() == 0:
         (folder / "mine").mkdir(mode=0o700)
         assert start(IRONARC_DATA=str(folder / "mine" / "data")).process.wait(PATIENCE_S) == 1

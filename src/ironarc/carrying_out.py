@@ -104,7 +104,11 @@ def _made(session: Session, row: WorkRow, tell: _Teller):
     tell(1.0, "Reads what came of it.")
     before, after = judged(seen), judged(seen.on(found.edit.apply(shot)))
     was, now = plan.over(before, after)
-    return f"{was} findings before, {now} after, in {parts} parts. {found.cost.says}", found.edit
+    return f"{counted(was)} before, {now} after, in {parts} parts. {found.cost.says}", found.edit
+
+
+def counted(findings: int) -> str:
+    return "1 finding" if findings == 1 else f"{findings} findings"
 
 
 def _by_plan(seen: Seen, asked: str, span, tell: _Teller):
@@ -118,4 +122,4 @@ def _by_plan(seen: Seen, asked: str, span, tell: _Teller):
     was, now = plan.over(made.before, made.after)
     steps = " ".join(f"{s.start}–{s.end}: {s.label}. {s.says}" for s in made.steps)
     skipped = f" Not done: {' '.join(made.skipped)}" if made.skipped else ""
-    return f"{was} findings before, {now} after. {steps}{skipped}", made.edit
+    return f"{counted(was)} before, {now} after. {steps}{skipped}", made.edit

@@ -42,7 +42,7 @@ def main(argv: list[str] | None = None) -> int:
     except IronArcError as error:
         _tell(f"Iron Arc can't start: {error}", sys.stderr)
     except SQLAlchemyError as error:
-        _tell(f"Iron Arc can't start: the database did not do its part: {error.args[0]}", sys.stderr)
+        _tell(f"Iron Arc can't start: the database reported an error: {error.args[0]}", sys.stderr)
     except OSError as error:
         where = f" ({error.filename})" if error.filename else ""
         _tell(f"Iron Arc can't start: {error.strerror}{where}.", sys.stderr)
@@ -100,7 +100,7 @@ def _may_begin_again(yes: bool) -> bool:
     if yes or not shots:
         return True
     if not sys.stdin.isatty():
-        raise ClusterError(f"--fresh would take {shots} shots away for good. Say --yes as well to have it so.")
+        raise ClusterError(f"--fresh would take {shots} shots away for good. Add --yes to confirm.")
     answer = input(f"Take all {shots} shots away for good, with pictures and weighings? Type yes: ")
     return answer.strip().lower() == "yes"
 

@@ -112,7 +112,7 @@ def test_a_rise_is_typed_and_what_is_no_number_is_said(person, session, hop):
     person.sees("#trying-cost", "12 frames in place of 16")
     rise.send_keys(Keys.CONTROL, "a")
     rise.send_keys("high")
-    person.sees("#bench-message", "is told as a number")
+    person.sees("#bench-message", "must be a number")
 
 
 def test_a_whole_span_is_found_in_the_background_and_taken(person, session, hop, worker):

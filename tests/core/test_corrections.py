@@ -384,7 +384,7 @@ def test_bad_input_is_said_before_anything_runs():
         ("true_spin(frame=37,turns=9)", "lies between -4 and 4"),
         ("true_span(start=2,end=60,keep=x)", "by their frames"),
         ("true_span(start=2,end=60,keep=99)", "lies outside"),
-        ("true_span(start=2,end=60,parts=tail:1)", "willingly"),
+        ("true_span(start=2,end=60,parts=tail:1)", "How freely parts may change"),
     ):  # fmt: skip
         with pytest.raises(EditError, match=words):
             taken(SOUND, text)

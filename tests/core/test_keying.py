@@ -389,7 +389,7 @@ def test_a_tail_trails_on_a_layer_of_its_own():
     assert turned.max() > 0.05
     others = [j for j in range(len(was.rig)) if j != rudder]
     np.testing.assert_allclose(now.position[:, others], was.position[:, others], atol=1e-9)
-    with pytest.raises(EditError, match="led by nothing"):
+    with pytest.raises(EditError, match="no driving force"):
         Ask("trail_part", **WHO, parts=("Rudder",), stiffness_hz=0.0, gravity=0.0).apply(shot)
 
 

@@ -195,7 +195,7 @@ def test_a_locked_performer_refuses_every_edit_of_its_layers_and_fields():
         (Ask("set_layer_weight", "base", 0.5), "base layer is the motion itself"),
         (Ask("delete_layer", "base"), "base layer is the motion itself"),
         (Ask("rename_layer", "layer1", "   "), "at least one letter"),
-        (Ask("rename_shot", "x" * 61), "up to 60 letters; this one has 61"),
+        (Ask("rename_shot", "x" * 61), "up to 60 characters; this one has 61"),
         (edits.AddLayer(BOW), "already a layer 'layer1'"),
         (edits.AddLayer(replace(BOW, id="layer2", weight=7.0)), "between 0 and 100 %; 700 %"),
         (edits.AddLayer(replace(BOW, id="layer2", columns={("Tail", "rx"): BOW.columns["Chest", "rx"]})), "moves Tail"),
@@ -206,7 +206,7 @@ def test_a_locked_performer_refuses_every_edit_of_its_layers_and_fields():
         (edits.SetLayer("layer1", {"columns": {}}, "x"), "can't be set this way"),
         (edits.SetLayer("layer1", {"span": (5, 8), "ease_in": 3, "ease_out": 2}, "x"), "leaves none between"),
         (edits.SetItem("performer1", "performer", {"rig": None}, "x"), "can't be set this way"),
-        (edits.SetItem("performer1", "prop", {"name": "x"}, "x"), "is no prop"),
+        (edits.SetItem("performer1", "prop", {"name": "x"}, "x"), "is not a prop"),
     ],
 )
 def test_an_edit_that_can_not_be_made_says_why(edit, words):

@@ -54,7 +54,7 @@ Frame Time: 0.041667
         ("0 170 1 0 0", "0 170 1e300 0 0", r'Line 20: frame 2 holds 1e\+300 for Zposition of joint "Hips"'),
         ("0 170 2 0 0", "0 170 2 0 -2e7", r'Line 21: frame 3 holds -2e\+07 for Xrotation of joint "Leg"'),
         ("ROOT Hips", "ROOT Hi\x00ps", r"Line 2: the name of joint 'Hi\\x00ps' holds a letter that can't be shown"),
-        ("ROOT Hips", "ROOT " + "Hips " * 4000, r"Line 2: the line is 20,00\d letters long; up to 10,000"),
+        ("ROOT Hips", "ROOT " + "Hips " * 4000, r"Line 2: the line is 20,00\d characters long; up to 10,000"),
         ("Frames: 3", "Frames: 20001", "from 1 to 20,000 frames can be read"),
         ("ROOT Hips", "\n" * 300_000 + "ROOT Hips", "the file has 300,0.. lines; up to 200,000 can be read"),
         ("ROOT Hips", "\r" * 300_000 + "ROOT Hips", "the file has 300,0.. lines; up to 200,000 can be read"),

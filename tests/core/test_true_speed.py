@@ -148,7 +148,7 @@ def test_what_plays_faster_may_jerk_by_the_third_power_of_it():
 
 
 def test_what_nothing_settled_is_tried_again_once_more_is_put_right(monkeypatch):
-    """The landing is settled by nothing while the knee is bent past straight."""
+    """The landing is settno driving force while the knee is bent past straight."""
     seen = see(at_pace(0.75))
     kinds = [SimpleNamespace(kind=k, left=False, own=(n * 40, n * 40), start=n, end=n, part="", grade="cracked")
              for n, k in ((1, "bend"), (2, "landing"))]  # fmt: skip

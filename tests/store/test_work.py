@@ -94,14 +94,14 @@ def test_what_can_not_be_done_says_so_and_changes_nothing(session, hop):
     for what, words in (
         ("true_span(start=1,end=4)", "too short"), ("true_span(start=1,end=999)", "reach beyond this motion"),
         ("true_span(start=33,end=40)", "No contact is confirmed from 33 to 40"),
-        ("true_nothing(a=1)", "no correction"), ("true_span(start=18,end=60,parts=tail:1)", "How willingly"),
+        ("true_nothing(a=1)", "no correction"), ("true_span(start=18,end=60,parts=tail:1)", "How freely"),
     ):  # fmt: skip
         work_id = work.ask(session, asked(hop, asked=what))
         do(session, work_id)
         row = work.look(session, work_id)
         assert row.state == work.FAILED
         assert words in row.says
-        with pytest.raises(EditError, match="Nothing came of this work"):
+        with pytest.raises(EditError, match="The job gave no result"):
             work.result(row)
     with pytest.raises(NotFound):
         work.look(session, 10**6)

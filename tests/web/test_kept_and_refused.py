@@ -59,7 +59,7 @@ def test_ids_no_row_can_have_are_nothing_at_this_address(client, token, hop, num
     [
         ({"kind": "rename_shot", "name": "Gap\x00hop"}, "a letter that can't be kept"),
         ({"kind": "set_notes", "notes": "half \ud800 a letter"}, "a letter that can't be kept"),
-        ({"kind": "set_notes", "notes": "n" * 20_000}, "up to 10,000 letters; 20,000 were given"),
+        ({"kind": "set_notes", "notes": "n" * 20_000}, "up to 10,000 characters; 20,000 were given"),
         ({"kind": "set_gravity", "g": 1e30}, "edit.g lies within 10,000,000 of 0"),
         ({"kind": "set_item", "item": "performer1", "changes": {"a": [{"b": 2**63}]}}, "edit.changes.a.0.b lies"),
         ({"kind": "set_load", "load": None}, "load"),

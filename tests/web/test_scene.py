@@ -280,11 +280,11 @@ def test_the_planner_s_page_shows_arch_chart_and_tables(client):
     [
         ("hang_frames=12&g=9.81&fps=24", "Exactly 12 frames at 24 fps"),
         ("rise_cm=30&drop_cm=30&hang_frames=20&g=&fps=24", "3.46 m/s²"),
-        ("rise_cm=abc&g=9.81&fps=24", "Rise is told as a number"),
+        ("rise_cm=abc&g=9.81&fps=24", "Rise must be a number"),
         ("rise_cm=30&drop_cm=30&hang_s=2&g=9.81&fps=24", "Leave one of the three empty"),
         ("rise_cm=30&g=9.81&fps=1000", "between 12 and 240"),
         ("rise_cm=0&drop_cm=50&g=9.81&fps=24", "It only falls"),
-        ("rise_cm=1e9&g=9.81&fps=24", "Rise is told as a number"),
+        ("rise_cm=1e9&g=9.81&fps=24", "Rise must be a number"),
         ("angle_deg=90&distance_cm=50&g=9.81&fps=24", "less than 90°"),
     ],
 )

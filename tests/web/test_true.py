@@ -107,7 +107,7 @@ def test_work_is_asked_for_looked_at_and_taken(bench):
 def test_work_is_stopped_and_nothing_is_taken_of_it(bench):
     work_id = asked(bench, what="plan", asked="all").json["work"]
     assert post(bench, f"work/{work_id}/stop", {}).json["state"] == work.STOPPED
-    assert "Nothing came of this work" in says(post(bench, f"work/{work_id}/take", {"revision": bench.revision}))
+    assert "The job gave no result" in says(post(bench, f"work/{work_id}/take", {"revision": bench.revision}))
 
 
 @pytest.mark.parametrize(

@@ -67,7 +67,7 @@ def test_masses_are_told_at_the_size_in_the_shot(bench):
         ("weigh_length", {"joint": "Head", "share": 2}, "The share of Head"),
         ("remove_point", {"number": 0}, "taken away already"),
         ("figure_height", {"height_m": 0}, "between 5 cm and 100 m tall"),
-        ("fit_weighing", {"name": "x", "weighing": {"weighing": 2}}, "This is no weighing"),
+        ("fit_weighing", {"name": "x", "weighing": {"weighing": 2}}, "This is not a weighing"),
         ("set_load", {"load": "load1", "kg": 3}, "taken away already"),
         ("add_load", {"joints": ["Fin"], "frame": 3}, "no joint called Fin to hold Load"),
         ("set_display", {"marker": True, "foot": True, "parts": False, "path_of": "", "size": 9}, "25 and 400 %"),

@@ -26,7 +26,7 @@ def state_folder() -> Path:
     named = os.environ.get(DATA_SETTING, "").strip()
     folder = Path(named).expanduser().absolute() if named else ROOT / "var"
     if folder.exists() and not folder.is_dir():
-        raise ClusterError(f"{folder} is no folder. Set {DATA_SETTING} to a folder for Iron Arc's data.")
+        raise ClusterError(f"{folder} is not a folder. Set {DATA_SETTING} to a folder for Iron Arc's data.")
     if os.geteuid() != 0:
         return folder
     folder.mkdir(parents=True, exist_ok=True)
@@ -121,4 +121,4 @@ def database_at_hand(alone: bool = False) -> Iterator[str]:
     except PermissionError as error:
         raise ClusterError(f"{error.filename} is another account's; Iron Arc's data are its alone.") from error
     except SQLAlchemyError as error:
-        raise ClusterError(f"the database did not do its part: {error.args[0]}") from error
+        raise ClusterError(f"the database reported an error: {error.args[0]}") from error

@@ -197,7 +197,7 @@ def stop_all_of(session: Session, shot_id: int) -> None:
 def result(row: WorkRow) -> Edit:
     """The edit that came of work. EditError where none did."""
     if row.result is None:
-        raise EditError("Nothing came of this work that could be shown or taken.")
+        raise EditError("The job gave no result.")
     return edit_from_text(row.result)
 
 

@@ -73,7 +73,7 @@ def check_plain(plain: Any, where: str = "") -> None:
 def check_text(text: str, what: str) -> str:
     """The text itself; EditError for one that is too long, or holds what no text can: a NUL, half of a letter."""
     if len(text) > LONGEST_TEXT:
-        raise EditError(f"{what} can have up to {LONGEST_TEXT:,} letters; {len(text):,} were given.")
+        raise EditError(f"{what} can have up to {LONGEST_TEXT:,} characters; {len(text):,} were given.")
     if "\x00" in text or any("\ud800" <= letter <= "\udfff" for letter in text):
         raise EditError(f"{what} holds a letter that can't be kept. Leave it out.")
     return text

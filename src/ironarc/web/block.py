@@ -268,7 +268,7 @@ def bring_pose_in():
         plain = json.loads(file.read())
         check_plain(plain)
     except (ValueError, RecursionError):
-        raise FileError("This is no pose: it is not JSON.") from None
+        raise FileError("This is not a pose file: it is not JSON.") from None
     kept = kept_poses.kept_from_plain(plain)
     with open_session() as session:
         return {"id": shelf.keep(session, kept), "name": kept.name}

@@ -16,7 +16,7 @@ from ironarc.store.shots import NotFound, OutcomeUnknown, StaleRevision
 from ironarc.web.arguments import Unreadable
 
 _STATUS = {NobodyWaits: 503, Unreadable: 400, NotFound: 404, StaleRevision: 409, OutcomeUnknown: 503}
-NO_ROOM = "The disk is full, so nothing was kept. Make room on it, then try again; all that was kept before is there."
+NO_ROOM = "The disk is full, so nothing was saved. Free some space, then try again; all that was saved before is there."
 AWAY = "The database does not answer just now, so nothing was changed. Wait a few seconds, then try again."
 NO_MEMORY = "This takes more memory than there is, so nothing was changed. Choose fewer frames, or split the shot."
 _SAYS = {

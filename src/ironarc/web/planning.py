@@ -52,7 +52,7 @@ def read_number(word: str, text: str) -> float:
     except ValueError:
         value = np.nan
     if not np.isfinite(value) or abs(value) > 1e6:
-        raise EditError(f"{word} is told as a number; {text[:20]!r} was given.")
+        raise EditError(f"{word} must be a number; {text[:20]!r} was given.")
     return value
 
 

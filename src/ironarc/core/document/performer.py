@@ -69,7 +69,7 @@ class Left:
         if self.end < self.start:
             raise EditError(f"What is left has a first and a last frame; {self.start} to {self.end} was given.")
         if not 0 < len(self.reason.strip()) <= LONGEST_REASON:
-            raise EditError(f"Say why it is left as it is, in up to {LONGEST_REASON} letters.")
+            raise EditError(f"Say why it is left as it is, in up to {LONGEST_REASON} characters.")
         return self
 
 

@@ -106,7 +106,7 @@ def clean_name(name: str) -> str:
     if not name:
         raise EditError("A name needs at least one letter.")
     if len(name) > NAME_LENGTH:
-        raise EditError(f"A name can have up to {NAME_LENGTH} letters; this one has {len(name)}.")
+        raise EditError(f"A name can have up to {NAME_LENGTH} characters; this one has {len(name)}.")
     return name
 
 

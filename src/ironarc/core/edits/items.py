@@ -110,7 +110,7 @@ class SetItem(Changes):
     def apply(self, shot: Shot) -> Shot:
         item = shot.item(self.item)
         if self.of != kind_of(item):
-            raise EditError(f"{item.name} is no {self.of}.")
+            raise EditError(f"{item.name} is not a {self.of}.")
         check_fields(self.changes, SETTABLE[type(item)], item.name)
         if not set(self.changes) <= {"hidden", "locked"}:
             unlocked(item)

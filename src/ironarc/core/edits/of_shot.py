@@ -50,7 +50,7 @@ class SetShot(Changes):
 def _check(shot: Shot) -> None:
     """EditError for a shot that can't be."""
     if len(shot.notes) > NOTES_LENGTH:
-        raise EditError(f"Notes can have up to {NOTES_LENGTH} letters; these have {len(shot.notes)}.")
+        raise EditError(f"Notes can have up to {NOTES_LENGTH} characters; these have {len(shot.notes)}.")
     first, last = shot.first_frame, shot.last_frame
     if last < first:
         raise EditError(f"A range runs from its first to its last frame; {first} to {last} was given.")

@@ -95,7 +95,9 @@ def _pose(plain: Mapping, number: int) -> Copied:
     turns = {}
     for name, turn in plain["turns"].items():
         if not (isinstance(turn, list) and len(turn) == 4 and all(isinstance(v, int | float) for v in turn)):
-            raise FileError(f"The rotation of {str(name)[:40]} in pose {number + 1} is none: it must be four numbers.")
+            raise FileError(
+                f"The rotation of {str(name)[:40]} in pose {number + 1} is not valid: it must be four numbers."
+            )
         turns[str(name)] = tuple(float(v) for v in turn)
     x, y, z = plain.get("at_m", (0.0, 0.0, 0.0))
     return Copied(

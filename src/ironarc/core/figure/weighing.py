@@ -176,7 +176,7 @@ def weighing_to_plain(weighing: Weighing) -> dict:
 def weighing_from_plain(plain: Mapping) -> Weighing:
     """The weighing of `weighing_to_plain`. Raises FileError for what is none, EditError for values that can't be."""
     if not isinstance(plain, Mapping) or plain.get("weighing") != SCHEMA:
-        raise FileError('This is no weighing: it must be an object with "weighing": 1.')
+        raise FileError('This is not a weighing: it must be an object with "weighing": 1.')
     try:
         return Weighing(
             float(plain["mass_kg"]), float(plain["female"]), str(plain["preset"]),

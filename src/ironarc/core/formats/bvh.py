@@ -80,7 +80,7 @@ class _Hierarchy:
             stop = len(self.text) if stop < 0 else stop
             if stop - self.position > LONGEST_LINE:
                 raise FileError(
-                    f"the line is {stop - self.position:,} letters long; up to {LONGEST_LINE:,} can be read here.",
+                    f"the line is {stop - self.position:,} characters long; up to {LONGEST_LINE:,} can be read here.",
                     self.line + 1,
                 )
             words = self.text[self.position : stop].replace("{", " { ").replace("}", " } ").split()

@@ -92,7 +92,7 @@ def _goers(column: Keyed, taken: np.ndarray, goes: np.ndarray) -> list[np.ndarra
 
 
 def room_made(column: Column, after: int, by: int, where: str) -> Column:
-    """A column with everything later than frame `after` moved by `by` frames; less than 0 pulls it in.
+    """A column with everything later than frame `after` moved by `by` frames; negative closes the gap.
 
     A value on every frame is spread over the room made, and loses what is pulled over. EditError, with `where`, for
     keys that lie in the way.

@@ -58,7 +58,7 @@ class Pin:
         for value in (*self.at_m, *self.turn):
             check_number(f"The place of the pin of the {self.part}", value)
         if abs(np.linalg.norm(self.turn) - 1) > 1e-3:
-            raise EditError(f"The direction of the pin of the {self.part} is no rotation.")
+            raise EditError(f"The direction of the pin of the {self.part} is not a valid rotation.")
         return self
 
     def counts(self, own: np.ndarray) -> np.ndarray:

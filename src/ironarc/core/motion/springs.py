@@ -43,7 +43,7 @@ class Springiness:
                     f"The {word} of a springy chain lies between {low:g} and {high:g}; {value:g} was given."
                 )
         if self.stiffness_hz == 0 and self.gravity == 0:
-            raise EditError("A chain with neither stiffness nor gravity is led by nothing. Give it one of the two.")
+            raise EditError("A chain with neither stiffness nor gravity has no driving force. Give it one of the two.")
         return self
 
 

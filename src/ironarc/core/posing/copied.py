@@ -33,14 +33,16 @@ class Copied:
     at_m: tuple[float, float, float] = (0.0, 0.0, 0.0)
 
     def checked(self) -> "Copied":
-        """Itself; EditError, with the joint, for what is no rotation."""
+        """Itself; EditError, with the joint, for what is not a valid rotation."""
         if not self.turns:
             raise EditError("This pose holds no joint.")
         for name, turn in self.turns.items():
             if len(turn) != 4 or not np.isfinite(turn).all() or abs(np.linalg.norm(turn) - 1) > 1e-3:
-                raise EditError(f"The rotation of {name[:40]} in this pose is none: four numbers of length 1 are.")
+                raise EditError(
+                    f"The rotation of {name[:40]} in this pose is not valid: it must be four numbers of length 1."
+                )
         if not np.isfinite([self.height, self.heading_rad, *self.at_m]).all() or abs(self.height) > 100:
-            raise EditError("The place of this pose is none.")
+            raise EditError("The place of this pose must be three numbers.")
         return self
 
 

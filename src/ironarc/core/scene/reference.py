@@ -95,7 +95,7 @@ class Reference:
             if not 1 <= mark.frame <= self.frames:
                 raise EditError(f"{self.name} has no frame {self.number(mark.frame)} to mark.")
             if not 0 < len(mark.word.strip()) <= MARK_LENGTH:
-                raise EditError(f"A mark is a word or two, up to {MARK_LENGTH} letters.")
+                raise EditError(f"A mark is a word or two, up to {MARK_LENGTH} characters.")
         return self
 
     def number(self, own: int) -> int:

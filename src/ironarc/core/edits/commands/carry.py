@@ -24,7 +24,7 @@ def carry_prop(
     shot, p = seen.shot, seen.performer
     prop = shot.item(item)
     if not isinstance(prop, Prop):
-        raise EditError(f"{prop.name} is no prop. Choose one that can be carried.")
+        raise EditError(f"{prop.name} is not a prop. Choose one that can be carried.")
     joint = p.rig.names[grip_called(seen.reading.body, part).joint]
     poses, (at, turn) = shot.poses(p.id, np.array([frame])), shot.track_of(prop, np.array([frame]))
     j = p.rig.index(joint)

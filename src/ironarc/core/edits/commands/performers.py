@@ -75,7 +75,7 @@ def prop_under_feet(seen: Seen, item: str, frame: Frame, performer: str = "") ->
     """Puts a prop where its top meets the soles of a performer at a frame."""
     prop, p = seen.shot.item(item), seen.performer
     if not isinstance(prop, Prop):
-        raise EditError(f"{prop.name} is no prop.")
+        raise EditError(f"{prop.name} is not a prop.")
     soles = _soles(seen, frame)
     top = point_at(seen.shot, item, TOP, frame)
     to = np.array([soles[:, 0].mean(), soles[:, 1].min(), soles[:, 2].mean()])

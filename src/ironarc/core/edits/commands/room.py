@@ -22,7 +22,7 @@ MOST_ROOM = 5000
 
 @command
 def make_room(seen: Seen, performer: str, after: Frame, by: int, everyone: bool = False, extend: bool = True) -> Edit:
-    """Everything later than a frame moves by so many frames, of one performer or of all; less than 0 pulls it in.
+    """Everything later than a frame moves by so many frames, of one performer or of all; negative closes the gap.
 
     extend : whether the shot grows or shrinks by as much
     """

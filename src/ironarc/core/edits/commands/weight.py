@@ -140,7 +140,7 @@ def add_point(seen: Seen, name: str, joint: str, kg: float, at_m: Point = (0.0, 
 
 def _short(name: str, otherwise: str) -> str:
     if len(name) > NAME_LENGTH:
-        raise EditError(f"A name can have up to {NAME_LENGTH} letters here; this one has {len(name)}.")
+        raise EditError(f"A name can have up to {NAME_LENGTH} characters here; this one has {len(name)}.")
     return name.strip() or otherwise
 
 

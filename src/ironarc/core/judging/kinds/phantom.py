@@ -78,7 +78,7 @@ def _phantom(case: Case, forces, kept: np.ndarray, a: int, b: int) -> Iterator[F
     elif up < -MOSTLY * most:
         says = f"Pulled down by its own feet: {amount} for {frames(b - a)}. Feet push; they can't pull."
     elif level > abs(up):
-        says = f"Glides: {amount} push it along with nothing that could; its contacts would slip."
+        says = f"Glides: {amount} of push along the floor has no source; its contacts would slip."
     elif up > 0:
         says = f"Pushed up with nothing to push on: {amount} for {frames(b - a)}."
     else:

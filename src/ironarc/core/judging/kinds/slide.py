@@ -34,7 +34,7 @@ def evidence(finding: Finding, case: Case) -> Evidence:
     step = np.linalg.norm(moved, axis=-1).min(axis=1)
     inside = (case.reading.poses.frames >= finding.start) & (case.reading.poses.frames < finding.end)
     far = np.concatenate([[0.0], np.cumsum(np.where(inside, step, 0.0))[:-1]]) * 100
-    return curve(finding, case, "Way gone while it should stay", "cm", far, None, lines(case, "slide", 100))
+    return curve(finding, case, "Slide distance", "cm", far, None, lines(case, "slide", 100))
 
 
 KIND = Kind("slide", GRADE, rule, evidence, order=70)

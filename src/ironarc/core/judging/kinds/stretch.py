@@ -33,7 +33,7 @@ def rule(case: Case) -> Iterator[Finding]:
 def evidence(finding: Finding, case: Case) -> Evidence:
     """How far the bone is off its own length."""
     values = most_of(finding, case, case.reading.ask(read_joints).stretch) * 100
-    return curve(finding, case, "Off its own length", "%", values, None, lines(case, "stretch", 100))
+    return curve(finding, case, "Length error", "%", values, None, lines(case, "stretch", 100))
 
 
 KIND = Kind("stretch", GRADE, rule, evidence, order=170)

@@ -59,7 +59,7 @@ def propose(seen: Seen, options: Options) -> Proposal:
                 figure.local[x:y, j] = made
                 break
     names = [reading.poses.rig.names[j] for j in joints]
-    says = f"{', '.join(names[:3])} turns the same way over {used} frames more on either side."
+    says = f"{', '.join(names[:3])} {'turns' if len(names) == 1 else 'turn'} over {used} frames more on either side."
     return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", says)
 
 

@@ -35,14 +35,14 @@ LEFT_BW = 0.1  # body weights from nowhere that are told as left over
 @dataclass(frozen=True)
 class Options:
     """start, end : frames; keep : frames of poses that are wanted, as "12; 40"
-    parts : how willingly parts change, as "hips:0.5; left arm:0", with 1 for as usual and 0 for not at all
+    parts : how freely parts may change, as "hips:0.5; left arm:0", with 1 for as usual and 0 for not at all
     hips : whether feet at fault are put in their places by moving the hips along
     quick : a first look"""
 
     start: int = option("from", FRAME)
     end: int = option("to", FRAME)
     keep: str = option("poses that are wanted", default="")
-    parts: str = option("how willingly parts change", default="")
+    parts: str = option("how freely parts may change", default="")
     hips: float = option("hips follow the feet", SHARE, 0, 1, default=1.0)
     passes: int = option("passes", FRAMES, 1, 200, default=60)
     quick: bool = option("a quick look", default=False)
@@ -180,7 +180,7 @@ def _spread(reading: Reading, text: str) -> tuple[np.ndarray, float]:
             value = -1.0
         if name not in known or not 0 <= value <= 4:
             raise EditError(
-                f"How willingly parts change is told as “left arm:0.5; head:0”, from 0 to 4, of {', '.join(known)}; "
+                f"How freely parts may change is written “left arm:0.5; head:0”, from 0 to 4, of {', '.join(known)}; "
                 f"{entry[:40]!r} was given."
             )
         for j, part in enumerate(by_joint):

@@ -84,7 +84,7 @@ export function createTrying(root, state, setup, actions) {
       else if (type === "str") options[name] = at.value;
       else {
         const value = Number.parseFloat(at.value.replace(",", "."));
-        if (!Number.isFinite(value)) { actions.say(`${at.closest("label").firstChild.textContent} is told as a number.`); return null; }
+        if (!Number.isFinite(value)) { actions.say(`${at.closest("label").firstChild.textContent} must be a number.`); return null; }
         options[name] = unit === "share" ? value / 100 : type === "int" ? Math.round(value) : value;
       }
     }

@@ -55,7 +55,7 @@ export function createBlockPanel(panel, state, setup, { actions, block, keys, cu
       if (tried.margin_cm !== null) parts.push(tried.margin_cm >= 0 ? `would stand, ${tried.margin_cm.toFixed(0)} cm inside` : `would tip, ${(-tried.margin_cm).toFixed(0)} cm outside`);
       else parts.push(tried.holds_on ? "holds on by its hands" : "nothing bears it");
       if (tried.off_arc_cm !== null) parts.push(`${tried.off_arc_cm.toFixed(1)} cm off the arc`);
-      for (const { part, cm } of tried.missed) parts.push(`${part} lacks ${cm.toFixed(1)} cm`);
+      for (const { part, cm } of tried.missed) parts.push(`${part} falls ${cm.toFixed(1)} cm short`);
       box.textContent = [...parts, ...tried.says].join(" · ");
     }
     const pending = state.get("pending").length > 0;
