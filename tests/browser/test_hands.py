@@ -264,3 +264,25 @@ def test_a_rate_is_asked_about_when_it_is_typed_out(person, session, hop, served
     field.send_keys("30")
     person.sees("#rate-effect", "f ·")
     assert asked == ["30"]
+
+
+# --- the stage comes first --------------------------------------------------------------------------------------
+
+
+def test_the_stage_keeps_its_share_however_many_rows_are_open_and_grips_make_room(person, block, session, hop):
+    block.open(hop)
+    stage, bench = person.one(".stage-canvas"), person.one("#bench")
+    share = lambda: stage.size["height"] / bench.size["height"]  # noqa: E731
+    person.frames_pass()
+    before = share()
+    for part in ("left leg", "right leg", "left arm"):
+        person.click(f'[data-row-name="{part}"]')
+    person.until(lambda: len(person.all("[data-row-name]")) > 15)
+    person.frames_pass()
+    if bench.size["height"] > 600:
+        assert before > 0.5
+    assert share() > min(before, 0.5) - 0.01
+    person.press("h")
+    person.until(lambda: not person.one('[data-grip="head"]').is_displayed())
+    person.press("h")
+    person.until(lambda: person.one('[data-grip="head"]').is_displayed())

@@ -39,6 +39,7 @@ function blockKey(event, state, { block, stage, keys, curves }) {
   if (key === "pageup" || key === "pagedown") { block.stepPose(key === "pagedown" ? 1 : -1); return true; }
   if (key === "k") { if (event.shiftKey) block.setKeys([]); else block.keep(); return true; }
   if (key === "r" || key === "t") { block.setOptions({ tool: key === "r" ? "reach" : "turn" }); return true; }
+  if (key === "h") { block.setOptions({ bare: !state.get("options").bare }); return true; }
   if (key === "m") { block.finish([{ do: "mirror", how: "flip" }]); return true; }
   if (event.key === "Delete" && state.get("keysTaken").length) { keys.remove(); return true; }
   return false;

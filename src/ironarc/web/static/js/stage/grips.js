@@ -4,7 +4,7 @@ import * as THREE from "../../vendor/three.js";
 import { gripAt } from "../block/turning.js";
 import { heldFrame, performerOf } from "../scene.js";
 
-const NS = "http://www.w3.org/2000/svg";
+const NS = "http://www.w3.org/2000/svg", NEAR_PX = 70;
 const PLATES = {
   hips: "M0-8L8 0 0 8-8 0Z", chest: "M0-7L7 0 0 7-7 0Z", head: "M0-7L7 0 0 7-7 0Z", neck: "M0-5L5 0 0 5-5 0Z",
   hand: "M-5.5-5.5H5.5V5.5H-5.5Z", foot: "M-5.5-5.5H5.5V5.5H-5.5Z", heel: "M-4-2.5H4V2.5H-4Z", ball: "M-4-2.5H4V2.5H-4Z", toe: "M-4-2.5H4V2.5H-4Z",
@@ -25,7 +25,8 @@ function plate(grip) {
 }
 
 export function createGrips(overlay, state, setup, canTake) {
-  const nodes = new Map(), at = new THREE.Vector3();
+  const nodes = new Map(), at = new THREE.Vector3(), seenAt = new Map();
+  let mouse = null;
   const collar = document.createElementNS(NS, "svg");
   collar.setAttribute("viewBox", "-14 -9 28 18");
   collar.setAttribute("class", "collar");
@@ -58,6 +59,20 @@ export function createGrips(overlay, state, setup, canTake) {
   }
   state.on(["grips", "gripHover", "block"], mark);
 
+  // Small, so that the figure is seen under them, until the mouse comes near
+  function grow() {
+    for (const [name, { node }] of nodes) {
+      const p = seenAt.get(name);
+      node.classList.toggle("is-near", Boolean(p && mouse) && Math.hypot(p.x - mouse[0], p.y - mouse[1]) < NEAR_PX);
+    }
+  }
+  overlay.parentElement.addEventListener("pointermove", (event) => {
+    const r = overlay.getBoundingClientRect();
+    mouse = [event.clientX - r.left, event.clientY - r.top];
+    grow();
+  });
+  overlay.parentElement.addEventListener("pointerleave", () => { mouse = null; grow(); });
+
   return {
     // Screen places of all grips, by name
     places(camera, w, h) {
@@ -78,8 +93,9 @@ export function createGrips(overlay, state, setup, canTake) {
       for (const [name, { node }] of nodes) {
         const p = places.get(name), seen = Boolean(p) && p.ahead && p.x > -20 && p.x < w + 20 && p.y > -20 && p.y < h + 20;
         node.style.display = seen ? "" : "none";
-        if (seen) node.style.transform = `translate(${p.x.toFixed(1)}px, ${p.y.toFixed(1)}px) translate(-50%, -50%)`;
+        if (seen) { node.style.transform = `translate(${p.x.toFixed(1)}px, ${p.y.toFixed(1)}px) translate(-50%, -50%)`; seenAt.set(name, p); } else seenAt.delete(name);
       }
+      grow();
       const last = places.get(state.get("grips").at(-1)), turning = shown && last && state.get("options").tool === "turn";
       collar.style.display = turning ? "" : "none";
       if (turning) collar.style.transform = `translate(${last.x + 26}px, ${last.y}px) translate(-50%, -50%)`;

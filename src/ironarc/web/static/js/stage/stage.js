@@ -64,7 +64,7 @@ export function createStage(canvas, state, setup, actions, references, block) {
   const gap = createGap(rest, measures);
   const backdrops = createBackdrops(restBehind, references, redraw);
   const cameras = createCameras(canvas, travel, redraw, coveredPx);
-  const grips = createGrips(signs, state, setup, () => state.get("step") === "block" && !state.get("playing") && Boolean(state.get("data")));
+  const grips = createGrips(signs, state, setup, () => state.get("step") === "block" && !state.get("options").bare && !state.get("playing") && Boolean(state.get("data")));
   const answer = createAnswer(rest);
   const tools = createTools(canvas, signs, rest, { state, setup, cameras, markers, props, guides, actions, changed: show, block, grips, answer });
 
