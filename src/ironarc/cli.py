@@ -30,6 +30,7 @@ from ironarc.core.judging.plain_units import told
 from ironarc.core.judging.reading_csv import reading_to_csv
 from ironarc.core.judging.reading_json import finding_to_plain, readings_to_plain
 from ironarc.core.judging.reading_json_older import reading_to_plain_1, reading_to_plain_2
+from ironarc.core.judging.unjudged import unjudged
 from ironarc.core.reading import Reading, Seen, see
 from ironarc.core.reading.contacts import frame_spans
 from ironarc.core.reading.shot import estimated_floor, other_floor
@@ -292,6 +293,7 @@ def summary(shot: Shot, reading: Reading) -> str:
     for finding in findings:
         word = f"left as it is ({finding.left})" if finding.left else finding.grade.upper()
         lines.append(f"{word} frames {finding.start}–{finding.end}: {finding.says}")
+    lines += [f"Not judged: {words}" for words in unjudged(performer, reading)]
     lines.append(f"Grade: {grade_of(findings)}")
     return "\n".join(lines)
 

@@ -8,6 +8,7 @@ from ironarc.core import rotation
 from ironarc.core.document import Limit, Shot
 from ironarc.core.judging.findings import grade_of
 from ironarc.core.judging.judge import judge_all
+from ironarc.core.judging.unjudged import nothing_moves, unjudged_of_all
 from ironarc.core.judging.version import rules_version
 from ironarc.core.reading import Reading
 from ironarc.core.reading.travel import travel_direction
@@ -43,7 +44,9 @@ def card_of(shot: Shot, readings: Mapping[str, Reading], house: Sequence[Limit] 
     return {
         "rules": rules_version(), "name": shot.name,
         "frames": shot.frames, "fps": shot.fps, "seconds": shot.frames * shot.frame_time_s,
-        "grade": grade_of(findings), "findings": len({(f.performer, f.cause or f.id) for f in findings if not f.left}),
+        "grade": grade_of(findings), "unjudged": unjudged_of_all(shot, readings),
+        "moves": not nothing_moves(shot, readings),
+        "findings": len({(f.performer, f.cause or f.id) for f in findings if not f.left}),
         "flights": sum(len(each.flights) for each in readings.values()),
         "corrections": sum(len(p.corrections) for p in shot.performers), "performers": len(shot.performers),
         "figures": figures, "path": np.round(path, 3).tolist(),

@@ -12,6 +12,7 @@ from ironarc.core.reading.spans import runs
 from ironarc.core.settings import SETTINGS
 
 HELD_S = 0.25
+ONE_POSE = 3  # frames, under which a motion is a pose
 HELD_MS = 0.2  # of the center of gravity over the floor; what passes faster is on its way
 
 
@@ -24,7 +25,11 @@ def _off_footing(reading: Reading) -> np.ndarray:
     balance, forces = reading.ask(read_balance), reading.ask(read_forces)
     out = -np.maximum(balance.margin_m, balance.zmp_margin_m)
     held = np.linalg.norm(reading.com_velocity[:, [0, 2]], axis=1) < HELD_MS * np.sqrt(reading.size)
-    told = forces.told & held & ~reading.footing.air & ~reading.footing.doubt & ~balance.pulls
+    # a single pose is held throughout: no derivative is needed to say that it would fall
+    first, end = reading.traced.plays
+    told = (
+        (forces.told | (end - first < ONE_POSE)) & held & ~reading.footing.air & ~reading.footing.doubt & ~balance.pulls
+    )
     out = np.where(told & np.isfinite(out), np.maximum(out, 0.0), 0.0)
     # what another weighing would put inside is not out
     out = np.where(out > SETTINGS["errors"].value * reading.weighing_doubt.plumb(), out, 0.0)

@@ -7,6 +7,7 @@ import numpy as np
 from ironarc.core.document import Limit, Performer, Shot
 from ironarc.core.judging.findings import Finding, grade_of
 from ironarc.core.judging.judge import judge, judge_all
+from ironarc.core.judging.unjudged import unjudged_of_all
 from ironarc.core.reading import Reading
 from ironarc.core.reading.balance import read_balance
 from ironarc.core.reading.contacts import frame_spans
@@ -52,6 +53,7 @@ def readings_to_plain(
         ],
         "performers": performers,
         "grade": grade_of(judge_all(shot, readings, house)),
+        "unjudged": unjudged_of_all(shot, readings),
     }
 
 

@@ -12,6 +12,7 @@ from ironarc.core.judging.finding import RANK, Finding
 from ironarc.core.judging.findings import by_cause, evidence_of
 from ironarc.core.judging.grades import GRADES, limits_of
 from ironarc.core.judging.plain_units import PLAIN_UNITS, told, with_unit
+from ironarc.core.judging.unjudged import nothing_moves, unjudged_of_all
 from ironarc.core.reading import Reading
 from ironarc.core.reading.contacts import FLOOR, frame_spans
 from ironarc.core.reading.impact import read_pushes
@@ -36,7 +37,9 @@ def context(look: Look) -> dict:
         return truing.first_offer(view, finding.start, finding.end, finding.kind) if tried else None
 
     cards, left = cards_of(views, offer)
+    readings = {performer: view.reading for performer, view in views.items()}
     return {
+        "unjudged": unjudged_of_all(seen.shot, readings), "moves": not nothing_moves(seen.shot, readings),
         "grades": GRADES, "grade": grade_of([f for view in views.values() for f in view.findings]),
         "cards": cards, "left": left, "changed_limits": changed_limits(seen.shot, house.limits(look.session)),
         "flights": flights_of(seen), "flight_parts": flight_cards(seen.reading),
