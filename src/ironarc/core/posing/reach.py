@@ -7,6 +7,7 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import Grip, Limb, limb_with, limbs_of
+from ironarc.core.figure.ranges import ranges_of
 from ironarc.core.motion import ik, least_squares
 from ironarc.core.motion.pins import LIMB_ENDS as ENDS
 from ironarc.core.motion.pins import LIMB_MIDDLES as MIDDLES
@@ -221,14 +222,16 @@ def _stretched(stand: Stand, grips: list[Grip], goals: dict[str, np.ndarray]) ->
 
 
 def _gazing(before: Stand, after: Stand) -> Stand:
-    """The head with the direction it had."""
+    """The head with the direction it had, as far as the neck turns."""
     heads = [i for i, m in enumerate(after.body.anatomy.meanings) if m.role == "head"]
     if not heads:
         return after
-    head = heads[0]
+    head, world = heads[0], after.posed.world
+    wanted = before.posed.world[:, head]
+    for neck in (r for r in ranges_of(after.body.anatomy) if r.joint == head):
+        wanted, _ = neck.held_within(world, wanted)
     local = after.local.copy()
-    above = after.posed.world[0, int(after.rig.parents[head])]
-    local[0, head] = rotation.multiply(rotation.conjugate(above), before.posed.world[0, head])
+    local[:, head] = rotation.multiply(rotation.conjugate(world[:, int(after.rig.parents[head])]), wanted)
     return after.with_(local)
 
 
