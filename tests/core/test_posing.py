@@ -465,3 +465,16 @@ def test_the_answer_says_whether_the_body_would_stand():
     lost = answer(moved(before, [Reach("reach", ("right hand",), (0.0, 3.0, 0.0))]), None)
     at, to = lost.missed["right hand"]
     assert np.linalg.norm(to - at) > 1.5
+
+
+@pytest.mark.parametrize("name", ["Gap hop", "Net-perch", "Deck somersault"])
+def test_off_the_arc_while_posing_is_what_the_reading_says(name):
+    seen = see(demo(name))
+    flight = seen.reading.flights[0]
+    off = []
+    for frame in range(flight.start, flight.end + 1):
+        stand = stand_at(seen, frame)
+        com = seen.reading.com[frame - seen.shot.first_frame]
+        off.append(float(np.linalg.norm(com - stand.arc_place())))
+    assert max(off) == pytest.approx(flight.arc_max_m, abs=1e-9)
+    assert np.sqrt(np.mean(np.square(off))) == pytest.approx(flight.arc_rms_m, abs=1e-9)

@@ -14,7 +14,7 @@ from ironarc.core.figure.rig import Rig
 from ironarc.core.motion.pins import Holding, Posed, holdings
 from ironarc.core.motion.posing import Pose
 from ironarc.core.reading import Reading
-from ironarc.core.reading.gravity_arc import gravity_arc
+from ironarc.core.reading.gravity_arc import nearest_arc
 from ironarc.core.reading.shot import Seen
 
 HELD = 0.5  # a pin that counts for so much holds its part while the body is posed
@@ -118,10 +118,11 @@ class Stand:
         return limb if limb is not None and joint not in (limb.upper, limb.lower if limb.end >= 0 else -1) else None
 
     def arc_place(self) -> np.ndarray | None:
-        """(3,) m: where gravity wants the center of gravity on this frame; None on the ground."""
+        """(3,) m: where the flight's nearest arc has the center of gravity on this frame, which a reading holds it
+        against; None on the ground."""
         for flight in self.reading.flights:
             if flight.start <= self.frame <= flight.end:
-                return gravity_arc(self.reading, flight)[self.frame - flight.start]
+                return nearest_arc(self.reading, flight)[self.frame - flight.start]
         return None
 
 

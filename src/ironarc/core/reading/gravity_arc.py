@@ -1,8 +1,10 @@
 """What gravity asks of a flight: the arc it would draw between take-off and landing."""
 
+from itertools import pairwise
+
 import numpy as np
 
-from ironarc.core.reading.flights import Flight, Step
+from ironarc.core.reading.flights import Flight, Step, fit_arcs
 from ironarc.core.reading.read import Reading
 
 
@@ -26,6 +28,18 @@ def gravity_arc(reading: Reading, flight: Flight) -> np.ndarray:
     in_all = sum((_stepped(step, np.array([[whole - lead]]))[0] for step in flight.steps), np.zeros(3))
     velocity = (end - in_all - start) / whole - fall * whole
     return start + velocity * t + fall * t * t + stepped
+
+
+def nearest_arc(reading: Reading, flight: Flight) -> np.ndarray:
+    """(frames, 3) m: of all arcs with the shot's gravity the one the com is nearest to, on the flight's frames: what a
+    reading says it is off."""
+    first, dt = int(reading.poses.frames[0]), reading.poses.dt
+    a, b = flight.start - first, flight.end - first + 1
+    edges = [0, *(step.frame - flight.start for step in flight.steps), b - a]
+    parts = [(x, y) for x, y in pairwise(edges) if y > x]
+    fits = fit_arcs(reading.com[a:b], dt, parts, reading.g)
+    t = np.arange(b - a) * dt
+    return np.concatenate([fit.position(t[x:y]) for fit, (x, y) in zip(fits, parts, strict=True)])
 
 
 def _stepped(step: Step, t: np.ndarray) -> np.ndarray:
