@@ -286,3 +286,24 @@ def test_the_stage_keeps_its_share_however_many_rows_are_open_and_grips_make_roo
     person.until(lambda: not person.one('[data-grip="head"]').is_displayed())
     person.press("h")
     person.until(lambda: person.one('[data-grip="head"]').is_displayed())
+
+
+# --- work in the background -------------------------------------------------------------------------------------
+
+
+def test_work_goes_on_being_told_when_the_page_is_left_and_opened_again(person, hop):
+    person.open_shot(hop, "?step=true")
+    person.click("#plan-form button")
+    person.sees("#work-says", "Waits for a worker")
+    person.go("/")
+    person.open_shot(hop, "?step=true")
+    person.sees("#work-name", "Plan: ")
+    person.sees("#work-says", "Waits for a worker")
+    person.click("#work-stop")
+    person.sees("#work-says", "Stopped")
+    person.open_shot(hop, "?step=true")
+    person.sees("#work-says", "Stopped")
+    person.click("#work-stop")
+    person.open_shot(hop, "?step=true")
+    person.until(lambda: person.all("#work"))
+    assert not person.one("#work").is_displayed()

@@ -1,6 +1,7 @@
 """The True step through the client: ways, trials, work in the background, corrections made anew, refusals."""
 
 import pytest
+from sqlalchemy import text
 
 from ironarc.carrying_out import carry_out
 from ironarc.core.reading import read_shot
@@ -102,6 +103,25 @@ def test_work_is_asked_for_looked_at_and_taken(bench):
     assert bench.shot.performer.corrections[-1].made_by == "true_span"
     # it was worked out on the revision before
     assert "changed after this was asked for" in says(post(bench, f"work/{work_id}/take", {"revision": bench.revision}))
+
+
+def test_work_is_told_of_to_one_who_comes_back_and_says_what_it_waits_for(bench):
+    told = lambda: bench.client.get(f"/shots/{bench.id}/work.json").json["work"]  # noqa: E731
+    assert told() is None
+    first, second = (asked(bench, what="plan", asked="all").json["work"] for _ in range(2))
+    assert told()["work"] == second
+    assert told()["says"] == "Waits for a worker: 1 job is before it."
+    tries = work.begin(bench.session, first)
+    bench.session.execute(text("UPDATE work SET moved_at = moved_at - interval '20 s' WHERE id = :i"), {"i": second})
+    bench.session.commit()
+    assert told()["says"] == "Waits for a worker: 1 job is before it."  # one that is busy with the first
+    bench.session.execute(text("UPDATE work SET moved_at = moved_at - interval '20 s' WHERE id = :i"), {"i": first})
+    bench.session.commit()
+    assert "./start runs one" in told()["says"]
+    carry_out(bench.session, first, tries)
+    assert told()["work"] == second  # what is on its way goes before what has ended
+    post(bench, f"work/{second}/stop", {})
+    assert (told()["work"], told()["state"]) == (second, "stopped")
 
 
 def test_work_is_stopped_and_nothing_is_taken_of_it(bench):

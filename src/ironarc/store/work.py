@@ -89,6 +89,26 @@ def look(session: Session, work_id: int) -> WorkRow:
     return row
 
 
+def newest(session: Session, shot_id: int, revision: int) -> WorkRow | None:
+    """The work of a shot that somebody who comes back to it wants to know of: what is on its way, else what ended last
+    on this revision."""
+    session.expire_all()
+    of_shot = select(WorkRow).where(WorkRow.shot_id == shot_id).order_by(WorkRow.id.desc()).limit(1)
+    going = session.scalar(of_shot.where(WorkRow.state.not_in(ENDED)))
+    return going or session.scalar(of_shot.where(WorkRow.revision == revision))
+
+
+def queue_says(session: Session, row: WorkRow) -> str:
+    """What work that waits waits for: those before it, or a worker where none is at work."""
+    count = select(func.count()).select_from(WorkRow)
+    before = session.scalar(count.where(WorkRow.state == WAITING, WorkRow.id < row.id)) or 0
+    busy = session.scalar(count.where(WorkRow.state == WORKING, WorkRow.moved_at >= now() - DEAD)) or 0
+    if not busy and row.moved_at < now() - UNQUEUED:
+        return "No worker has taken it yet. ./start runs one beside the server; ironarc work runs another."
+    ahead = before + busy
+    return f"{WAITS[:-1]}: {ahead} {'job is' if ahead == 1 else 'jobs are'} before it." if ahead else WAITS
+
+
 def stop(session: Session, work_id: int) -> str:
     """Asks for work to be stopped; what waits, or has lost its worker, is stopped at once. Returns its state then."""
     look(session, work_id)

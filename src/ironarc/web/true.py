@@ -178,11 +178,20 @@ def begin(shot_id: int):
         return {"work": work.ask(session, asked)}
 
 
+@pages.get("/work.json")
+def newest(shot_id: int):
+    """The work that is on its way on a shot, or that ended last on the revision it stands at; null for none."""
+    with open_session() as session:
+        revision = shots.standing(session, shot_id).revision
+        row = work.newest(session, shot_id, revision)
+        return {"work": None if row is None else _told(session, row)}
+
+
 @pages.get("/work/<id:work_id>.json")
 def state(shot_id: int, work_id: int):
     """How far work is."""
     with open_session() as session:
-        return _told(_row_of(session, shot_id, work_id))
+        return _told(session, _row_of(session, shot_id, work_id))
 
 
 def _row_of(session, shot_id: int, work_id: int):
@@ -192,9 +201,10 @@ def _row_of(session, shot_id: int, work_id: int):
     return row
 
 
-def _told(row) -> dict:
+def _told(session, row) -> dict:
+    says = work.queue_says(session, row) if row.state == work.WAITING else row.says
     return {
-        "work": row.id, "state": row.state, "share": row.share, "says": row.says, "picture": row.picture,
+        "work": row.id, "state": row.state, "share": row.share, "says": says, "picture": row.picture,
         "what": row.what, "asked": row.asked, "revision": row.revision, "performer": row.performer,
         "ended": row.state in work.ENDED,
     }  # fmt: skip
@@ -205,7 +215,7 @@ def stop(shot_id: int, work_id: int):
     with open_session() as session:
         _row_of(session, shot_id, work_id)
         work.stop(session, work_id)
-        return _told(work.look(session, work_id))
+        return _told(session, work.look(session, work_id))
 
 
 @pages.post("/work/<id:work_id>/take")

@@ -27,6 +27,13 @@ export function workPath(points, width, height) {
   return points.map(([, y], i) => `${i ? "L" : "M"}${((i / last) * width).toFixed(1)} ${(2 + (1 - y / most) * (height - 4)).toFixed(1)}`).join("");
 }
 
+// What work is called, by what was asked
+export function nameOfWork({ what, asked }) {
+  if (what === "plan") return `Plan: ${asked}`;
+  const found = readTry(asked);
+  return found?.correction === "true_span" ? `The nearest motion, ${found.options.start}–${found.options.end}` : (found?.correction ?? asked).replaceAll("_", " ");
+}
+
 export function createTruePanel(panel, state, setup, actions) {
   const who = () => state.get("who");
   let work = null, opened = "", timer = 0;
@@ -63,12 +70,33 @@ export function createTruePanel(panel, state, setup, actions) {
   async function begin(what, asked, name, more = {}) {
     try {
       const answer = await postJson(`/shots/${setup.shot}/work`, { revision: state.get("revision"), performer: who(), what, asked, ...more });
-      work = { id: answer.work, name, revision: state.get("revision"), state: "waiting", share: 0, says: "Waits for a worker.", picture: [] };
+      work = { id: answer.work, name, revision: state.get("revision"), state: "waiting", share: 0, says: "Waits for a worker.", picture: [], what, asked };
       actions.say("");
       showWork();
       watch();
     } catch (error) { actions.say(error.message); }
   }
+
+  // What was begun before the page was opened is told on, and what came of it; what somebody closed is not
+  const CLOSED = "ironarc-work-closed";
+  async function comeBack() {
+    try {
+      const { work: found } = await getJson(`/shots/${setup.shot}/work.json`);
+      if (!found || work || Number(window.localStorage?.getItem(CLOSED)) >= found.work) return;
+      work = { id: found.work, name: nameOfWork(found), ...found };
+      showWork();
+      if (ENDED.includes(found.state)) { if (found.state === "done") offerDone(); } else watch();
+    } catch { /* nothing is lost: the panel can be asked again */ }
+  }
+
+  // It is shown as tried at once while somebody waits for it, and offered to one who comes back
+  function offerDone() {
+    work.says = work.revision === state.get("revision") ? "It is done. Look at it before the shot is changed." : "It is done, but the shot was changed meanwhile. Work it out anew.";
+    work.shows = work.revision === state.get("revision");
+    showWork();
+  }
+
+  const lookAt = () => actions.tryCorrection({ variant: `work-${work.id}`, correction: "", label: work.name, options: {}, work: work.id });
 
   async function watch() {
     clearTimeout(timer);
@@ -81,9 +109,8 @@ export function createTruePanel(panel, state, setup, actions) {
     }
     showWork();
     if (!ENDED.includes(work.state)) { timer = setTimeout(watch, LOOK_MS); return; }
-    if (work.state === "done" && work.revision === state.get("revision")) {
-      actions.tryCorrection({ variant: `work-${work.id}`, correction: "", label: work.name, options: {}, work: work.id });
-    } else if (work.state === "done") work.says = "It is done, but the shot was changed meanwhile. Work it out anew.";
+    if (work.state === "done" && work.revision === state.get("revision")) lookAt();
+    else if (work.state === "done") work.says = "It is done, but the shot was changed meanwhile. Work it out anew.";
     showWork();
   }
 
@@ -98,6 +125,7 @@ export function createTruePanel(panel, state, setup, actions) {
     box.querySelector("#work-says").textContent = work.says;
     const stop = box.querySelector("#work-stop");
     stop.textContent = ENDED.includes(work.state) ? "Close" : "Cancel";
+    box.querySelector("#work-look").classList.toggle("hidden", !work.shows);
     const points = work.what === "plan" ? [] : work.picture;
     box.querySelector("#work-picture").innerHTML = points.length > 1 ? `<path d="${workPath(points, 240, 44)}"/>` : "";
     box.querySelector("#work-picture").classList.toggle("hidden", points.length < 2);
@@ -105,7 +133,7 @@ export function createTruePanel(panel, state, setup, actions) {
 
   async function stopWork() {
     if (!work) return;
-    if (ENDED.includes(work.state)) { work = null; showWork(); return; }
+    if (ENDED.includes(work.state)) { window.localStorage?.setItem(CLOSED, String(work.id)); work = null; showWork(); return; }
     try { Object.assign(work, await postJson(`/shots/${setup.shot}/work/${work.id}/stop`, {})); } catch (error) { actions.say(error.message); }
     showWork();
     watch();
@@ -115,6 +143,7 @@ export function createTruePanel(panel, state, setup, actions) {
     const button = event.target.closest("button");
     if (!button || button.disabled) return;
     if (button.id === "work-stop") { stopWork(); return; }
+    if (button.id === "work-look") { lookAt(); return; }
     const does = button.dataset.true, layer = button.closest("[data-layer]")?.dataset.layer;
     if (does === "ways") openWays(button);
     if (does === "open-ways") { opened = button.dataset.finding; state.set({ step: "true" }); }
@@ -181,6 +210,7 @@ export function createTruePanel(panel, state, setup, actions) {
     else opened = "";
   }
 
+  comeBack();
   state.on(["revision"], () => { if (work && ENDED.includes(work.state)) { work = null; showWork(); } });
   return { settle };
 }
