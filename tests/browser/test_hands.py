@@ -1,5 +1,6 @@
 """Quick hands: what is done while the last thing is being saved is kept, in order, and shown at once."""
 
+import random
 import threading
 
 import numpy as np
@@ -8,6 +9,7 @@ from flask import request
 from selenium.webdriver.common.keys import Keys
 
 from ironarc.store import shots
+from ironarc.store.models import RevisionRow
 from tests.browser.test_block import Blocker, at_of, stands
 
 
@@ -40,6 +42,15 @@ def steps_of(session, shot_id: int) -> list[str]:
         says.append(now.undo_says)
         shots.undo(session, shot_id)
     return says
+
+
+def steps_made(session, shot_id: int) -> int:
+    """How many steps undo can go back."""
+    session.rollback()
+    revision, steps = shots.standing(session, shot_id).revision, 0
+    while (parent := session.get(RevisionRow, revision).parent_id) is not None:
+        revision, steps = parent, steps + 1
+    return steps
 
 
 def grip_at(person, grip: str) -> tuple[float, float]:
@@ -307,3 +318,100 @@ def test_work_goes_on_being_told_when_the_page_is_left_and_opened_again(person, 
     person.open_shot(hop, "?step=true")
     person.until(lambda: person.all("#work"))
     assert not person.one("#work").is_displayed()
+
+
+# --- anything at any moment -------------------------------------------------------------------------------------
+
+STEPS = 24
+
+
+class Model:
+    """What should stand: the shot after each edit, and where undo has come to."""
+
+    def __init__(self, shot):
+        self.past, self.at = [shot], 0
+
+    @property
+    def now(self):
+        return self.past[self.at]
+
+    def made(self, shot) -> None:
+        self.past = [*self.past[: self.at + 1], shot]
+        self.at += 1
+
+
+@pytest.mark.parametrize("seed", [3, 11])
+def test_whatever_is_done_at_any_moment_what_stands_is_what_was_done(person, block, session, hop, seed):
+    chance = random.Random(seed)
+    block.open(hop, "&frame=10")
+    model = Model(stands(session, hop))
+
+    def settled() -> None:
+        block.settled(lambda: True)
+
+    def drag(grip: str) -> bool:
+        person.drag(f'[data-grip="{grip}"]', (chance.choice((-9, 9)), -9), (6, -8))
+        return True
+
+    def nudge() -> bool:
+        block.take("right hand")
+        person.chord(Keys.ALT, Keys.ARROW_UP)
+        return True
+
+    def key() -> bool:
+        person.press("k")
+        return True
+
+    def escaped() -> bool:
+        person.hand().click_and_hold(person.one('[data-grip="left hand"]')).move_by_offset(12, -12).perform()
+        person.press(Keys.ESCAPE)
+        person.hand().release().perform()
+        return False
+
+    def reloaded() -> bool:
+        block.open(hop, f"&frame={chance.randint(6, 26)}")
+        return False
+
+    def undone(way: int) -> bool:
+        person.chord(Keys.CONTROL, "z" if way < 0 else "y")
+        model.at = min(max(model.at + way, 0), len(model.past) - 1)
+        return False
+
+    for _ in range(STEPS):
+        name, what = chance.choice([
+            ("a drag", lambda: drag("left hand")), ("a drag", lambda: drag("head")), ("a nudge", nudge), ("a key", key),
+            ("Esc", escaped), ("a reload", reloaded), ("undo", lambda: undone(-1)), ("redo", lambda: undone(1)),
+            ("undo", lambda: undone(-1)),
+        ])  # fmt: skip
+        before = steps_made(session, hop)
+        edits = what()
+        settled()
+        after = stands(session, hop)
+        if edits and steps_made(session, hop) > before:
+            model.made(after)
+        for one, other in zip(model.now.performers, after.performers, strict=True):
+            assert [layer.id for layer in one.layers] == [layer.id for layer in other.layers], name
+            for mine, there in zip(one.layers, other.layers, strict=True):
+                assert mine.columns.keys() == there.columns.keys(), name
+                for column, keys in mine.columns.items():
+                    for own, found in zip(keys._columns, there.columns[column]._columns, strict=True):
+                        assert np.array_equal(own, found), (name, column)
+        person.press(chance.choice((Keys.ARROW_LEFT, Keys.ARROW_RIGHT)))
+    while model.at:
+        undone(-1)
+        settled()
+    assert steps_made(session, hop) == 0
+    assert person.complaints() == []
+
+
+def test_a_hundred_moves_as_fast_as_they_come_are_a_hundred_moves(person, block, session, hop):
+    block.open(hop, "&frame=10")
+    block.take("left hand")
+    before = stands(session, hop)
+    chain = person.hand().key_down(Keys.ALT).key_down(Keys.SHIFT)
+    for _ in range(100):
+        chain.send_keys(Keys.ARROW_UP)
+    chain.key_up(Keys.SHIFT).key_up(Keys.ALT).perform()
+    block.settled(lambda: steps_made(session, hop) == 100)
+    moved = at_of(stands(session, hop), "left hand", 10) - at_of(before, "left hand", 10)
+    np.testing.assert_allclose(moved, [0, 0.1, 0], atol=1e-3)
