@@ -1,3 +1,5 @@
+from types import SimpleNamespace
+
 import numpy as np
 import pytest
 from hypothesis import given
@@ -12,6 +14,8 @@ from ironarc.core.reading.flights import Moving, Spin, allowed_frames, fit_arc, 
 from ironarc.core.reading.moments import edge_moments
 from ironarc.core.truing import settles
 from tests.conftest import demo
+
+G = 9.81
 
 
 def arc(n: int, dt: float, g: float = 9.81, up: float = 2.5) -> np.ndarray:
@@ -148,9 +152,8 @@ def test_a_flight_too_short_to_tell_its_moments_ends_half_way_between_frames():
 
 
 def test_a_rise_and_drop_of_31_cm_allow_12_frames_at_24_fps():
-    from types import SimpleNamespace
-
-    assert allowed_frames(SimpleNamespace(rise_m=0.306, drop_m=0.306), 9.81, 24) == pytest.approx(12, abs=0.02)
+    up = SimpleNamespace(rise_m=0.306, drop_m=0.306, take_off_seen=True, take_off_ms=np.array([0.0, 2.45, 0.0]))
+    assert allowed_frames(up, 9.81, 24) == pytest.approx(12, abs=0.02)
 
 
 @pytest.mark.parametrize("slow", [1.4, 0.7])
@@ -197,3 +200,20 @@ def test_short_flights_raise_no_finding():
     flight = type("F", (), {"implied_g_se": noisy.g_se})()
     assert not can_judge(flight, 9.81, GRADES)
     assert can_judge(type("F", (), {"implied_g_se": fit_arc(arc(20, 1 / 60), 1 / 60).g_se})(), 9.81, GRADES)
+
+
+def test_a_drop_left_downwards_allows_less_than_one_let_go_of():
+    """1.2 m/s down already: the drop of 0.8 m takes (√(1.2² + 2 g 0.8) - 1.2) / g, and not √(2 · 0.8 / g)."""
+    fps, v, drop = 24, 1.2, 0.8
+    air = (np.sqrt(v * v + 2 * G * drop) - v) / G
+    t = np.arange(0, 1.0 + air, 1 / fps) - 0.5
+    inside = np.clip(t, 0, air)
+    # before it leaves the body already goes down, as a crouch does
+    height = 2.0 + np.where(t < 0, -v * np.minimum(t, 0.0), 0.0) - v * inside - G / 2 * inside**2
+    com = np.column_stack([np.zeros(len(t)), height, np.zeros(len(t))])
+    a, b = int(np.flatnonzero(t > 0)[0]), int(np.flatnonzero(t >= air)[0])
+    moving = Moving(com, np.gradient(com, 1 / fps, axis=0), np.zeros_like(com), np.arange(1, len(t) + 1), 1 / fps)
+    flight = measure_flight(moving, (a, b), np.broadcast_to(np.eye(3), (b - a, 3, 3)), G)
+    assert flight.rise_m == pytest.approx(0.0, abs=0.01)
+    assert allowed_frames(flight, G, fps) == pytest.approx(air * fps, abs=0.6)
+    assert allowed_frames(flight, G, fps) < np.sqrt(2 * flight.drop_m / G) * fps - 1.5

@@ -306,5 +306,9 @@ def measure_spin(
 
 
 def allowed_frames(flight: Flight, g: float, fps: float) -> float:
-    """Frames that gravity gives for this rise and drop: t = sqrt(2 rise / g) + sqrt(2 drop / g)."""
+    """Frames that gravity gives for this rise and drop: t = sqrt(2 rise / g) + sqrt(2 drop / g); of what leaves
+    downwards, with the speed it leaves at: t = (sqrt(v² + 2 g drop) - v) / g."""
+    down = -float(flight.take_off_ms[1])
+    if flight.take_off_seen and down > 0:
+        return float((np.sqrt(down**2 + 2 * g * flight.drop_m) - down) / g * fps)
     return float((np.sqrt(2 * flight.rise_m / g) + np.sqrt(2 * flight.drop_m / g)) * fps)

@@ -11,6 +11,7 @@ from ironarc.core.reading.momentum import angle_increments, whole_inertia
 from ironarc.core.reading.read import Reading
 
 GROUPS = ("trunk and head", "left arm", "right arm", "left leg", "right leg", "other")
+MOST_SHARE = 1.5  # beyond which parts turn against each other, and no share of the whole says anything
 LEAST_SHARE = 0.02  # of the whole spin, below which a part is not told
 LEAST_SPIN = 2.0  # kg·m²/s; less is no spin to speak of
 _GROUP_OF = {"upper arm": "arm", "forearm": "arm", "hand": "arm", "thigh": "leg", "shank": "leg", "foot": "leg"}
@@ -52,13 +53,16 @@ def read_spin_parts(reading: Reading) -> SpinParts:
 
 
 def carried_in(reading: Reading, flight: Flight) -> list[tuple[str, float]]:
-    """(group, share of the spin it carries on average) over a flight; nothing for one that hardly turns."""
+    """(group, share of the spin it carries on average) over a flight, less than 0 against it; nothing for a whole that
+    hardly turns beside what its parts do."""
     mean = flight.spin.mean
     size = float(np.linalg.norm(mean))
     if size < LEAST_SPIN:
         return []
     parts = reading.ask(read_spin_parts)
     share = parts.carried[_span(reading, flight)].mean(axis=0) @ mean / size**2
+    if np.abs(share).max(initial=0.0) > MOST_SHARE:
+        return []
     return [(name, float(s)) for name, s in zip(parts.names, share, strict=True) if abs(s) > LEAST_SHARE]
 
 

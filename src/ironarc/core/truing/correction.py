@@ -7,6 +7,7 @@ from typing import Any, get_type_hints
 
 import numpy as np
 
+from ironarc.core import rotation
 from ironarc.core.document.plain import from_plain
 from ironarc.core.edits.base import Edit
 from ironarc.core.errors import EditError
@@ -15,7 +16,6 @@ from ironarc.core.motion.layers import Layer
 from ironarc.core.motion.poses import Poses
 from ironarc.core.reading.shot import Seen
 from ironarc.core.scene.retiming import Retiming
-from ironarc.core.truing.difference import turned_by
 from ironarc.core.whole_numbers import whole_number
 
 _TRY = re.compile(r"([a-z_]{1,30})\(([^()]{0,300})\)")
@@ -37,7 +37,8 @@ class Cost:
     """What a correction costs.
 
     words : what is particular to it, as a sentence, or ""
-    moved_m, turned_deg : the farthest any joint is moved, and turned; frames : added, or taken for less than 0
+    moved_m, turned_deg : the farthest any joint or tip is moved, and turned in the world
+    frames : added, or taken for less than 0
     """
 
     words: str
@@ -68,11 +69,28 @@ def _cm(metres: float) -> str:
     return f"{metres * 100:.0f} cm" if metres >= 0.0995 else f"{metres * 100:.1f} cm"
 
 
+def _scale(poses: Poses) -> float:
+    """Metres in one unit of the rig's."""
+    own = np.linalg.norm(poses.rig.offsets, axis=-1)
+    own[list(poses.rig.roots)] = 0.0
+    longest = int(own.argmax())
+    if own[longest] < 1e-9 or not len(poses.translation):
+        return 1.0
+    return float(np.linalg.norm(poses.translation[0, longest]) / own[longest])
+
+
 def cost_of(was: Poses, local: np.ndarray, translation: np.ndarray, words: str, frames: int = 0) -> Cost:
     """The cost of local rotations (frames, joints, 4) and origins (frames, joints, 3) m in place of those of `was`."""
-    _, at = forward(was.rig, local, translation)
+    world, at = forward(was.rig, local, translation)
     moved = float(np.linalg.norm(at - was.position, axis=-1).max(initial=0.0))
-    turned = float(np.degrees(np.linalg.norm(turned_by(was, local), axis=-1).max(initial=0.0)))
+    for end in was.rig.ends:
+        # a fingertip goes farther than its wrist
+        tip = np.array(end.offset) * _scale(was)
+        off = at[:, end.parent] - was.position[:, end.parent]
+        off = off + rotation.rotate(world[:, end.parent], tip) - rotation.rotate(was.rotation[:, end.parent], tip)
+        moved = max(moved, float(np.linalg.norm(off, axis=-1).max(initial=0.0)))
+    between = rotation.log(rotation.multiply(world, rotation.conjugate(was.rotation)))
+    turned = float(np.degrees(np.linalg.norm(between, axis=-1).max(initial=0.0)))
     return Cost(words, moved, turned, frames)
 
 

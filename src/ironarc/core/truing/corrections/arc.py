@@ -31,6 +31,7 @@ LEAD_S = 0.3  # over which push and landing bend to another speed, where nothing
 NATURAL_BW = (1.0, 2.0)  # a push, and a landing, may change the speed by this within a frame and be one
 KINK_MS = 1.0  # beyond that a kink is graded
 CATCH_UP_S = 1.0
+LEAST_RISE_M = 0.005  # that is worth telling
 SOUND = 0.6  # of what is graded as strained, within which a flight is left as it is
 TIME, HEIGHT, BETWEEN, EDGES, HELD = "time", "height", "between", "edges", "held"
 MOST_BESIDE = 2  # frames of push and of landing that may have been slowed with the flight
@@ -259,10 +260,14 @@ def _bent(speed: np.ndarray, contact: np.ndarray, kink: np.ndarray, natural: flo
 
 def _says(reading: Reading, flight: Flight, arc: np.ndarray, made: Led) -> str:
     g = reading.g
-    out = [
-        f"{flight.hang_frames} frames in the air; the rise goes from {flight.rise_m * 100:.0f} to "
-        f"{gravity_rise(reading, flight, arc) * 100:.0f} cm."
-    ]
+    rise = gravity_rise(reading, flight, arc)
+    out = [f"{flight.hang_frames} frames in the air."]
+    # a drop has no rise to speak of
+    if max(flight.rise_m, rise) >= LEAST_RISE_M:
+        out = [
+            f"{flight.hang_frames} frames in the air; the rise goes from {flight.rise_m * 100:.0f} to "
+            f"{rise * 100:.0f} cm."
+        ]
     speed = float((arc[1] - arc[0])[1] / reading.poses.dt + g * reading.poses.dt)
     if made.before and np.linalg.norm(made.jumps[0]) > 0.05 and speed > 0.3:
         depth = enough_depth(speed, GRADES["push"].strained, g)
