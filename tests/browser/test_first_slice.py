@@ -22,10 +22,12 @@ def hop_file(tmp_path):
 
 
 def try_by_height(person) -> None:
-    """The arc in the time it has: what is tried first, with its slider back where it was."""
+    """The arc in the time it has: what is tried first, push and landing as they were and its slider back where it was."""
     person.click(f"{FINDINGS} [data-action='try']")
     person.sees("#trying-cost", "12 frames in place of 16")
-    person.until(lambda: person.all("#trying-options [name='hang']"))
+    person.until(lambda: person.all("#trying-options [name='hold']"))
+    person.click("#trying-options [name='hold']")
+    person.until(lambda: "hold=False" in person.shown()[0])
     person.slide("#trying-options [name='hang']", 16)
     person.sees("#trying-cost", "the rise goes from 31 to 51 cm")
 
@@ -200,7 +202,7 @@ def test_from_a_flight_on_the_trestle_by_keyboard(person, hop):
     assert person.frame == 37
     person.click("#panel [data-true='ways']")
     person.click(".way-try")
-    assert person.sees("#trying-cost", "frames in the air")
+    assert person.sees("#trying-cost", "In the air for 12 frames")
 
 
 def test_before_and_after_on_stage_trestle_and_plots(person, hop):

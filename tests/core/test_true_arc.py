@@ -191,7 +191,7 @@ def test_a_try_goes_through_an_address_and_is_offered_on_what_it_settles(hop):
     for kind, some in (("hang", "true_arc"), ("arc", "true_arc"), ("kink", "true_arc"), ("spin", "true_spin")):
         assert first_offer(seen, 30, 45, kind).correction.name == some
     tried = first_offer(seen, 30, 45, "arc")
-    assert tried.text == "true_arc(frame=37,hang=12,rise=0.0,lead=0,follow=True,hold=False,early=0,past=0)"
+    assert tried.text == "true_arc(frame=37,hang=12,rise=0.0,lead=0,follow=True,hold=True,early=0,past=0)"
     assert read_try(tried.text) == tried
     assert read_try("true_arc(frame=37)").options == arc.Options(37)
     assert "true_arc" not in [ways[0][0].correction.name for ways in places_at(seen, 2, 8)]

@@ -46,8 +46,10 @@ def places_at(seen: Seen, start: int, end: int, kind: str = "") -> Iterator[list
 
 
 def first_offer(seen: Seen, start: int, end: int, kind: str = "") -> Try | None:
-    """The usual way of the first correction that settles a kind of finding there, or None."""
-    return next((ways[0][0] for ways in places_at(seen, start, end, kind)), None)
+    """What a card's button leads to: of the first correction that settles a kind of finding there the way that is
+    offered, else the usual one; None where there is none."""
+    place = next(iter(places_at(seen, start, end, kind)), None)
+    return place and next((wanted for wanted, way in place if way.offered), place[0][0])
 
 
 def read_try(text: str) -> Try | None:

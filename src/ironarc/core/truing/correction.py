@@ -123,6 +123,7 @@ class Way:
 
     long : whether it takes more than the blink of an eye
     choice : whether it lies between two others, for a person to choose and never to be taken by default
+    offered : whether a card's own button leads to it, where it isn't the usual one
     """
 
     name: str
@@ -130,6 +131,7 @@ class Way:
     options: Any
     long: bool = False
     choice: bool = False
+    offered: bool = False
 
 
 @dataclass(frozen=True)

@@ -36,6 +36,7 @@ SOUND = 0.6  # of what is graded as strained, within which a flight is left as i
 TIME, HEIGHT, BETWEEN, EDGES, HELD = "time", "height", "between", "edges", "held"
 MOST_BESIDE = 2  # frames of push and of landing that may have been slowed with the flight
 A_FRAME_MS = 0.02  # m/s gained from nothing, that taking along a frame beside the flight must save
+QUICK_FRAMES = 60  # that are worked out in about half a second
 HELD_S = 0.6  # beside a flight, that is worked out to hold together with it
 
 
@@ -91,7 +92,9 @@ def places(seen: Seen) -> list[Place]:
             if f.take_off_seen:
                 edges = Options(f.apex_frame, wanted, past=-1)
                 ways.append(Way(EDGES, "Change the time of the flight and what is as slow beside it", edges, long=True))
-            ways.append(Way(HELD, "Change the time, push and landing worked out", held, long=True))
+            frames = f.hang_frames + 2 * HELD_S / seen.reading.poses.dt
+            quick = frames <= QUICK_FRAMES
+            ways.append(Way(HELD, "Change the time, push and landing worked out", held, long=not quick, offered=quick))
             if between not in (wanted, have):
                 ways.append(Way(BETWEEN, "Meet half-way", Options(f.apex_frame, between), choice=True))
         out.append(Place(f.start, f.end, tuple(ways)))

@@ -1,6 +1,6 @@
 // How stage and trestle share the room: by a divider, or so that whole plots are seen and the stage keeps most of it.
 
-const KEPT = "iron-arc-trestle", LEAST_STAGE = 230, STAGE_SHARE = 0.55, LEAST_TRESTLE = 150, BAR = 34, STEP = 20;
+const KEPT = "iron-arc-trestle", LEAST_STAGE = 230, COMFORT = 300, STAGE_SHARE = 0.55, LEAST_TRESTLE = 150, BAR = 34, STEP = 20;
 
 // Height of the trestle's body: everything in it if there is room, else its lanes and as many whole plots as fit
 export function bodyHeight({ room, lanes, plots, plot }) {
@@ -22,8 +22,9 @@ export function createLayout(root, state) {
 
   function lay() {
     const rows = plots.children, plot = rows[0]?.offsetHeight ?? 0, all = lanes.getBoundingClientRect().height + plots.offsetHeight + curvesHeight();
-    // rows beyond it scroll in the trestle
-    const room = root.clientHeight * (1 - STAGE_SHARE) - headHeight() - BAR - divider.offsetHeight;
+    // where poses are made the stage keeps its share, and rows beyond it scroll in the trestle
+    const stage = state.get("step") === "block" ? Math.max(root.clientHeight * STAGE_SHARE, COMFORT) : COMFORT;
+    const room = root.clientHeight - headHeight() - BAR - divider.offsetHeight - stage;
     const wanted = chosen ?? bodyHeight({ room, lanes: lanes.getBoundingClientRect().height + curvesHeight(), plots: rows.length, plot });
     const height = Math.min(Math.max(wanted, LEAST_TRESTLE), most(), Math.max(all, LEAST_TRESTLE));
     body.style.height = `${Math.round(height)}px`;
