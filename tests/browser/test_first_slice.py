@@ -22,7 +22,7 @@ def hop_file(tmp_path):
 
 
 def try_by_height(person) -> None:
-    """The arc in the time it has: what is tried first, push and landing as they were and its slider back where it was."""
+    """The arc in the time it has: what is tried first, with push and landing as they were and the time back."""
     person.click(f"{FINDINGS} [data-action='try']")
     person.sees("#trying-cost", "12 frames in place of 16")
     person.until(lambda: person.all("#trying-options [name='hold']"))

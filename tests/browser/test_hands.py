@@ -304,7 +304,7 @@ def test_the_stage_keeps_its_share_however_many_rows_are_open_and_grips_make_roo
 
 def test_work_goes_on_being_told_when_the_page_is_left_and_opened_again(person, hop):
     person.open_shot(hop, "?step=true")
-    person.click("#plan-form button")
+    person.click("#plan-form button:not([type=button])")
     person.sees("#work-says", "Waits for a worker")
     person.go("/")
     person.open_shot(hop, "?step=true")
@@ -415,3 +415,23 @@ def test_a_hundred_moves_as_fast_as_they_come_are_a_hundred_moves(person, block,
     block.settled(lambda: steps_made(session, hop) == 100)
     moved = at_of(stands(session, hop), "left hand", 10) - at_of(before, "left hand", 10)
     np.testing.assert_allclose(moved, [0, 0.1, 0], atol=1e-3)
+
+
+def test_a_plan_is_built_by_choosing_steps(person, hop):
+    person.open_shot(hop, "?step=true")
+    person.click('[data-plan="steps"]')
+    person.click("#plan-form button:not([type=button])")
+    person.sees("#bench-message", "The plan has no step yet")
+    for step in ("arc:time", "spin"):
+        person.choose("#plan-add", person.one(f'#plan-add option[value="{step}"]').text.strip())
+        person.until(lambda step=step: step in person.one("#plan-text").get_property("value"))
+    person.choose("#plan-add", person.one('#plan-add option[value="landing"]').text.strip())
+    person.click('[data-plan-drop="1"]')
+    person.until(lambda: person.one("#plan-text").get_property("value") == "arc:time, landing")
+    person.click("#plan-form button:not([type=button])")
+    person.sees("#work-name", "Plan: arc:time, landing")
+    person.driver.refresh()
+    person.bench_ready()
+    assert person.one("#plan-text").get_property("value") == "arc:time, landing"
+    person.click('[data-plan="all"]')
+    assert person.one("#plan-text").get_property("value") == "all"

@@ -134,7 +134,7 @@ def test_a_whole_span_is_found_in_the_background_and_taken(person, session, hop,
 def test_what_waits_is_cancelled_and_the_bench_stays_usable(person, session, hop):
     """With no worker about, it waits until it is stopped."""
     person.open_shot(hop, "?step=true&frame=37")
-    person.click("#plan-form button")
+    person.click("#plan-form button:not([type=button])")
     person.sees("#work-says", "Waits for a worker")
     person.type_frame(20)  # meanwhile
     assert person.frame == 20

@@ -92,8 +92,9 @@ def test_no_step_scrolls_the_page_clips_a_button_or_covers_what_is_read(person, 
             person.until(lambda: apart(box(person, "#readout"), box(person, ".ref-panel")))
             # no needless scrollbar, once the rows of the step are there: only where the stage keeps its share
             person.until(
-                lambda: person.driver.execute_script(HIDDEN_BELOW) <= 1
-                or person.driver.execute_script(STAGE_SHARE) < 0.57
+                lambda: (
+                    person.driver.execute_script(HIDDEN_BELOW) <= 1 or person.driver.execute_script(STAGE_SHARE) < 0.57
+                )
             )
             # a wheel over the stage leaves the page where it is
             person.hand().scroll_to_element(person.one("#trestle")).perform()

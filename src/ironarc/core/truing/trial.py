@@ -164,7 +164,7 @@ def _rank(outcome: Outcome, finding: Finding) -> tuple:
     least. What meets half-way is for a person to choose."""
     choice = bool(outcome.way and outcome.way.choice)
     harms = outcome.harms or bool(outcome.harm)
-    return outcome.wanted.correction.marks, not outcome.settles(finding), choice, harms, outcome.price
+    return outcome.wanted.correction.marks, not outcome.settles(finding), harms, choice, outcome.price
 
 
 def best(
@@ -172,7 +172,9 @@ def best(
 ) -> Outcome | None:  # fmt: skip
     """The way that is taken by default: the first of `outcomes`, if it settles the finding and is no marking as meant;
     None where none does."""
-    found = [o for o in outcomes(seen, before, finding, thorough) if not o.wanted.correction.marks]
+    ranked = [o for o in outcomes(seen, before, finding, thorough) if not o.wanted.correction.marks]
+    # what lies between two others is for a person to choose
+    found = [o for o in ranked if not (o.way and o.way.choice)] or ranked
     return found[0] if found and found[0].settles(finding) else None
 
 

@@ -142,6 +142,8 @@ export function createTruePanel(panel, state, setup, actions) {
   panel.addEventListener("click", (event) => {
     const button = event.target.closest("button");
     if (!button || button.disabled) return;
+    if (button.dataset.plan) { setPlan(button.dataset.plan === "all" ? [] : planSteps(), button.dataset.plan === "steps"); return; }
+    if (button.dataset.planDrop) { setPlan(planSteps().filter((_, i) => i !== Number(button.dataset.planDrop)), true); return; }
     if (button.id === "work-stop") { stopWork(); return; }
     if (button.id === "work-look") { lookAt(); return; }
     const does = button.dataset.true, layer = button.closest("[data-layer]")?.dataset.layer;
@@ -170,6 +172,36 @@ export function createTruePanel(panel, state, setup, actions) {
     }
   });
 
+  // --- a plan, step by step: [] with `building` false is everything that is found --------------------------
+  const PLAN = "ironarc-plan-steps";
+  const planKept = () => { try { return JSON.parse(window.localStorage?.getItem(PLAN)) ?? { steps: [], building: false }; } catch { return { steps: [], building: false }; } };
+  const planSteps = () => planKept().steps;
+
+  function setPlan(steps, building) {
+    window.localStorage?.setItem(PLAN, JSON.stringify({ steps: building ? steps : planSteps(), building }));
+    showPlan();
+  }
+
+  function showPlan() {
+    const { steps, building } = planKept(), add = panel.querySelector("#plan-add");
+    panel.querySelector("#plan-text").value = building ? steps.join(", ") : "all";
+    for (const button of panel.querySelectorAll("[data-plan]")) button.setAttribute("aria-pressed", String((button.dataset.plan === "steps") === building));
+    panel.querySelector("#plan-build").classList.toggle("hidden", !building);
+    panel.querySelector("#plan-steps").replaceChildren(...steps.map((step, i) => {
+      const row = document.createElement("li"), drop = Object.assign(document.createElement("button"), { type: "button", textContent: "×", title: "Take this step out" });
+      drop.dataset.planDrop = i;
+      drop.setAttribute("aria-label", `Take step ${i + 1} out`);
+      row.append([...add.options].find((option) => option.value === step)?.textContent ?? step, drop);
+      return row;
+    }));
+  }
+  panel.addEventListener("change", (event) => {
+    if (event.target.id !== "plan-add" || !event.target.value) return;
+    const step = event.target.value;
+    event.target.value = "";
+    setPlan([...planSteps(), step], true);
+  });
+
   function everythingFound() {
     const found = state.get("data")?.findings ?? [], form = spanForm();
     if (!found.length) { actions.say("Nothing is found on this performer, so there is no span to take."); return; }
@@ -189,8 +221,8 @@ export function createTruePanel(panel, state, setup, actions) {
       if (!Number.isFinite(value)) actions.say("Aim for a number of frames, or of centimetres.");
       else tryOut("true_arc", { frame: Number(form.dataset.trueAim), [by]: by === "hang" ? Math.round(value) : value }, by === "hang" ? `${Math.round(value)} frames in the air` : `A rise of ${value} cm`);
     } else if (form.id === "plan-form") {
-      const plan = form.elements.plan.value.trim();
-      window.localStorage.setItem("ironarc-plan", plan);
+      const plan = form.elements.plan.value;
+      if (!plan) { actions.say("The plan has no step yet. Add one, or choose Everything found."); event.preventDefault(); return; }
       begin("plan", plan, `Plan: ${plan}`);
     } else if (form.id === "span-form") {
       const options = spanOptions(false);
@@ -201,8 +233,7 @@ export function createTruePanel(panel, state, setup, actions) {
 
   // What was open or under way stays so in a panel drawn anew
   function settle() {
-    const plan = panel.querySelector("#plan-text"), kept = window.localStorage.getItem("ironarc-plan");
-    if (plan && kept && !("typed" in plan.dataset)) plan.value = kept;
+    if (panel.querySelector("#plan-text")) showPlan();
     showWork();
     if (state.get("step") !== "true") return;
     const button = opened && panel.querySelector(`[data-true="ways"][data-finding="${CSS.escape(opened)}"]`);
