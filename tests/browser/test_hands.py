@@ -435,3 +435,19 @@ def test_a_plan_is_built_by_choosing_steps(person, hop):
     assert person.one("#plan-text").get_property("value") == "arc:time, landing"
     person.click('[data-plan="all"]')
     assert person.one("#plan-text").get_property("value") == "all"
+
+
+def test_what_can_be_worked_out_is_a_box_and_no_magic_number(person, hop):
+    person.open_shot(hop, "?step=true")
+    person.click("[data-true='ways']")
+    person.until(lambda: person.all(".way-try"))
+    person.click(".way-try")
+    field = "#trying-options [name='past']"
+    person.until(lambda: person.all(field))
+    box = "#trying-options label:has([name='past']) .option-found input"
+    assert not person.one(box).is_selected()
+    person.click(box)
+    person.until(lambda: "past=-1" in person.shown()[0])
+    assert not person.one(field).is_enabled()
+    person.click(box)
+    person.until(lambda: "past=0" in person.shown()[0])

@@ -132,7 +132,7 @@ def _options(now: View, variant: str) -> list[dict]:
     for f in fields(wanted.options):
         value = getattr(wanted.options, f.name)
         shown = {"name": f.name, "value": value, "type": hints[f.name].__name__}
-        shown |= {k: f.metadata.get(k) for k in ("words", "unit", "low", "high", "choices")}
+        shown |= {k: f.metadata.get(k) for k in ("words", "unit", "low", "high", "choices", "found")}
         if f.name in IN_OWN_FIELDS:
             shown["type"] = "hidden"
         if wanted.correction.name == arc.NAME and f.name == "hang":

@@ -25,11 +25,15 @@ FRAME, FRAMES, SHARE, CM, TURNS, GRAVITY = "frame", "frames", "share", "cm", "tu
 
 def option(
     words: str, unit: str = "", low: float | None = None, high: float | None = None, choices: tuple[str, ...] = (),
-    **more: Any,
+    found: str = "", **more: Any,
 ) -> Any:  # fmt: skip
     """A field of a correction's options: what it is called on a form, the unit it is told in ("frame" for a frame of
-    the shot, "frames" for a number of them, "share", "cm", "turns"), between what it lies, and what can be chosen."""
-    return field(metadata={"words": words, "unit": unit, "low": low, "high": high, "choices": choices}, **more)
+    the shot, "frames" for a number of them, "share", "cm", "turns"), between what it lies, and what can be chosen.
+
+    found : where -1 has it worked out, what a form calls that
+    """
+    told = {"words": words, "unit": unit, "low": low, "high": high, "choices": choices, "found": found}
+    return field(metadata=told, **more)
 
 
 @dataclass(frozen=True)

@@ -57,7 +57,7 @@ class Options:
     follow: bool = option("what follows moves along", default=True)
     hold: bool = option("push and landing worked out", default=False)
     early: int = option("frames of the push at its pace", FRAMES, 0, 60, default=0)
-    past: int = option("frames of the landing at its pace (-1: found)", FRAMES, -1, 60, default=0)
+    past: int = option("frames of the landing at its pace", FRAMES, -1, 60, default=0, found="worked out")
 
 
 def find_flight(reading: Reading, frame: int) -> Flight:

@@ -31,7 +31,7 @@ class Options:
     frame: int = option("a frame of the flight", FRAME)
     depth: float = option("push over", CM, 0, 150, default=0.0)
     hold: int = option("frames held at the bottom", FRAMES, 0, 200, default=0)
-    add: int = option("frames put in before (-1: as many as it needs)", FRAMES, -1, 500, default=-1)
+    add: int = option("frames put in before", FRAMES, -1, 500, default=-1, found="as many as needed")
 
 
 def places(seen: Seen) -> list[Place]:

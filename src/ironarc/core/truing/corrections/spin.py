@@ -50,10 +50,10 @@ class Options:
     cause: int = option("frames that turn into it and out of it", FRAMES, 0, 500, default=0)
     meet: bool = option("the last pose is met", default=True)
     ease: int = option(
-        "frames that tuck and opening are eased over (-1: as many as are needed)", FRAMES, -1, 60, default=0
+        "frames that tuck and opening are eased over", FRAMES, -1, 60, default=0, found="as many as needed"
     )
     early: int = option("frames of the push it is led from", FRAMES, 0, 60, default=0)
-    past: int = option("frames of the landing it is led to (-1: the smoothest)", FRAMES, -1, 60, default=0)
+    past: int = option("frames of the landing it is led to", FRAMES, -1, 60, default=0, found="the smoothest")
 
 
 ORDERS = {"hips": ("legs", "spine", "arms"), "legs": ("spine", "arms", "legs"), "chest": ("spine", "legs", "arms")}

@@ -46,6 +46,18 @@ export function createTrying(root, state, setup, actions) {
     return line;
   }
 
+  // A box that has a number worked out, in place of typing one
+  function worksOut(input, { found, value }) {
+    const box = Object.assign(document.createElement("input"), { type: "checkbox", checked: value === -1 }), words = document.createElement("span");
+    words.className = "option-found";
+    words.append(box, ` ${found}`);
+    box.setAttribute("aria-label", found);
+    const show = () => { input.disabled = box.checked; input.value = box.checked ? "" : Math.max(value, 0); };
+    show();
+    box.addEventListener("input", (event) => { event.stopPropagation(); show(); input.dispatchEvent(new Event("input", { bubbles: true })); });
+    return words;
+  }
+
   // One option as a field: a slider for shares and for what lies between two ways, a box for yes and no
   function field(option) {
     const { name, words, unit, low, high, value } = option, label = document.createElement("label");
@@ -69,6 +81,7 @@ export function createTrying(root, state, setup, actions) {
     tell();
     input.addEventListener("input", tell);
     label.append(says);
+    if (option.found) label.append(worksOut(input, option));
     return label;
   }
 
@@ -83,7 +96,7 @@ export function createTrying(root, state, setup, actions) {
       if (type === "bool") options[name] = at.checked;
       else if (type === "str") options[name] = at.value;
       else {
-        const value = Number.parseFloat(at.value.replace(",", "."));
+        const value = at.disabled ? -1 : Number.parseFloat(at.value.replace(",", "."));
         if (!Number.isFinite(value)) { actions.say(`${at.closest("label").firstChild.textContent} must be a number.`); return null; }
         options[name] = unit === "share" ? value / 100 : type === "int" ? Math.round(value) : value;
       }
