@@ -56,6 +56,9 @@ export function createLayout(root, state) {
     event.stopPropagation();
   });
   new ResizeObserver(lay).observe(root);
+  // curves stand under the rows: they are what is looked at while their tab is open
+  const toCurves = () => { if (state.get("step") === "block" && state.get("tab") === "curves") requestAnimationFrame(() => { lay(); body.scrollTop = body.scrollHeight; }); };
+  state.on(["tab", "step", "curves"], toCurves);
   state.on(["data", "plots", "plotHeight", "width", "scene", "who", "block", "step", "tab", "openParts", "grips", "curves"], () => requestAnimationFrame(lay));
   lay();
 }
