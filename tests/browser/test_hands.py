@@ -451,3 +451,29 @@ def test_what_can_be_worked_out_is_a_box_and_no_magic_number(person, hop):
     assert not person.one(field).is_enabled()
     person.click(box)
     person.until(lambda: "past=0" in person.shown()[0])
+
+
+BESIDE_A_KEY = """const path = document.querySelector('.curve-hit[data-hit="Hips|ty"]');
+const at = document.querySelector(arguments[0]).cx.baseVal.value + 7, box = document.getElementById('curves');
+let low = 0, high = path.getTotalLength();
+for (let i = 0; i < 30; i++) {
+  const middle = (low + high) / 2;
+  if (path.getPointAtLength(middle).x < at) low = middle; else high = middle;
+}
+const point = path.getPointAtLength(low), { width, height } = box.getBoundingClientRect();
+return [Math.round(point.x - width / 2), Math.round(point.y - height / 2)];"""
+
+
+def test_a_click_on_a_curve_takes_its_nearest_key(person, block, session, hop):
+    block.open(hop, "&frame=37")
+    block.take("hips")
+    block.tab("curves")
+    person.until(lambda: person.all('.curve-hit[data-hit="Hips|ty"]'))
+    assert len(person.all(".curve-name")) >= 4  # each curve says which it is, angles and places alike
+    person.frames_pass()
+    name = [n.get_attribute("data-curve-key") for n in person.all('[data-curve-key^="Hips|ty"]')][3]
+    key = f'[data-curve-key="{name}"]'
+    # beside the key, on the curve itself
+    across, down = person.driver.execute_script(BESIDE_A_KEY, key)
+    person.hand().move_to_element_with_offset(person.one("#curves"), across, down).click().perform()
+    person.until(lambda: person.all(f".curve-key.is-taken{key}"))

@@ -3,6 +3,7 @@ import assert from "node:assert/strict";
 import { test } from "node:test";
 
 import { createOverlay } from "../../src/ironarc/web/static/js/block/overlay.js";
+import { apart, scaleOf, unitsOf } from "../../src/ironarc/web/static/js/trestle/curves.js";
 import { curveKeysOf, isSelected, keysByPart, listed, movedBy, partsInScope, replacedBy, rowsMoved, scopeWords, stillThere } from "../../src/ironarc/web/static/js/block/selection.js";
 
 const ROWS = [
@@ -76,4 +77,13 @@ test("what stands over another performer's motion waits for it", () => {
   overlay.on("p2", motion, [[0, 0, 0], [0, 0, 0]], () => true);
   overlay.put("p1", 1, { pose: [1, 2, 3, 4, 5, 6, 7], com: [1, 1, 1] });
   assert.equal(motion[7], 0);
+});
+
+test("two units have two scales, and names of curves stand apart", () => {
+  const curves = [{ unit: "cm", values: [0, 100], keys: [] }, { unit: "°", values: [0, 10], keys: [] }];
+  assert.deepEqual(unitsOf(curves), ["cm", "°"]);
+  const [places, angles] = unitsOf(curves).map((unit) => scaleOf(curves, [0, 1], unit));
+  assert.ok(Math.abs(places.y(100) - angles.y(10)) < 1e-9); // both use the whole height
+  assert.deepEqual(apart([50, 52, 20]), [50, 61, 20]);
+  assert.ok(Math.max(...apart([140, 145, 146, 147])) <= 147 + 1e-9);
 });
