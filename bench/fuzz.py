@@ -32,6 +32,7 @@ from ironarc.web import create_app
 from ironarc.web.commands import planning, truing  # noqa: F401  the commands these make known
 from tests.conftest import demo, temporary_database
 
+PARTS = ["", "head", "left arm", "hips", "tail"]
 NUMBERS = [
     0, 1, -1, 2, 24, 37, 72, 0.5, -0.25, 1e-9, 1e-300, 1e5, 99_999, 100_001, -1e6, 1e7, 1.1e7, 1e30, -1e155, 1e300,
     2**31,
@@ -115,6 +116,8 @@ class Fuzz:
             return [self.value(args[0], depth + 1) for _ in range(self.dice.choice([0, 1, 2, 3, 5]))]
         if origin is tuple:
             return [self.value(arg, depth + 1) for arg in args]
+        if origin is dict and args and args[0] is str and get_origin(args[1]) is tuple:
+            return {part: self.value(args[1], depth + 1) for part in self.dice.sample(PARTS, self.dice.choice([1, 2]))}
         if origin is dict:
             return self.changes()
         if args and all(isinstance(arg, str) for arg in args):
@@ -173,6 +176,7 @@ class Fuzz:
             "performer": ["performer1", ""], "item": ["performer1", "prop1", "guide1", "reference1"],
             "layer_id": ["base"],
             "joint": ["Hips", "LeftLeg"], "member": ["bram", "ovid"], "pose": ["standing", "rest"], "load": ["load1"],
+            "parts": [["head"], ["left arm", "hips"], []], "sides": [["left"], ["left", "right"]],
             "how": ["on_floor", "freely", "by_size"], "rate": ["12", "60", "240"], "keep": ["seconds", "frames"],
         }  # fmt: skip
         if name in there and self.dice.random() < 0.8:

@@ -209,7 +209,8 @@ def test_a_cut_slip_and_rate_take_pins_along():
     [
         ({"part": "left wing"}, "no part called 'left wing'"), ({"end": 1}, "first to its last frame"),
         ({"ease_in": 40}, "leaves none between"), ({"weight": 1.5}, "between 0 and 100 %"),
-        ({"place": False}, "its place, its direction, or both"), ({"turn": (2.0, 0.0, 0.0, 0.0)}, "no rotation"),
+        ({"place": False}, "its place, its direction, or both"),
+        ({"turn": (2.0, 0.0, 0.0, 0.0)}, "not a valid rotation"),
     ],
 )  # fmt: skip
 def test_a_pin_that_cannot_be_says_what_and_where(change, says):

@@ -8,7 +8,7 @@ from ironarc.core.reading import Reading
 
 # What came with schema 3 and with schema 2, by what it is a part of
 _NEW_IN_3 = {
-    "": ("floor_slope",),
+    "": ("floor_slope", "unjudged"),
     "performer": (
         "com_acceleration_ms2", "grf_bw", "cop_m", "phantom_bw", "support_margin_m", "xcom_margin_m",
         "in_doubt", "pushes",
