@@ -140,11 +140,11 @@ def _in_its_own(address: str, work_id: int, tries: int, most_bytes: int) -> None
         with Session(engine) as session:
             carry_out(session, work_id, tries)
     except MemoryError:
-        sys.exit(TOO_LARGE)
+        os._exit(TOO_LARGE)  # at once: what Python does as it ends may want memory too
     except DBAPIError as error:
         # the driver tells its own want of memory as an error of the database
         if OUT_OF_MEMORY in str(error.orig):
-            sys.exit(TOO_LARGE)
+            os._exit(TOO_LARGE)
         log.exception("The database went away from work %d.", work_id)
         sys.exit(AGAIN)
 

@@ -322,6 +322,7 @@ def test_a_driver_out_of_memory_is_no_database_that_went_away(session, database_
     monkeypatch.setattr(worker, "die_with_parent", lambda *_: None)
     monkeypatch.setattr(worker.signal, "signal", lambda *_: None)
     monkeypatch.setattr(worker.resource, "setrlimit", lambda *_: None)
+    monkeypatch.setattr(worker.os, "_exit", sys.exit)  # it would end this very process
     with pytest.raises(SystemExit) as ended:
         worker._in_its_own(database_url, 1, 1, 0)
     assert ended.value.code == getattr(worker, ends)
