@@ -477,3 +477,11 @@ def test_a_click_on_a_curve_takes_its_nearest_key(person, block, session, hop):
     across, down = person.driver.execute_script(BESIDE_A_KEY, key)
     person.hand().move_to_element_with_offset(person.one("#curves"), across, down).click().perform()
     person.until(lambda: person.all(f".curve-key.is-taken{key}"))
+
+
+def test_a_part_trails_as_a_spring_from_its_form(person, block, session, hop):
+    block.open(hop)
+    block.take("left hand")
+    block.tab("keys")
+    block.submit("trail")
+    assert stands(session, hop).performer.layers[-1].name == "left arm trails"
