@@ -3,16 +3,16 @@
 from collections.abc import Mapping
 
 from ironarc.core.document import Performer, Shot
+from ironarc.core.judging.on_stance import ONE_POSE
 from ironarc.core.reading import Reading
 
-A_MOTION = 3  # frames, from which there is something that moves
 BY_GUESS = 0.12  # share of the joints, from which a body whose joints aren't understood is weighed by guess
 
 
 def is_one_pose(reading: Reading) -> bool:
     """Whether the motion is a single pose that is held: its balance is judged, and nothing else can be."""
     first, end = reading.traced.plays
-    return end - first < A_MOTION
+    return end - first < ONE_POSE
 
 
 def unjudged(performer: Performer, reading: Reading) -> list[str]:

@@ -67,7 +67,7 @@ def moved_keys(
         return column
     goes = np.array([float(to(f)) for f in column.frames[taken]])
     if len(np.unique(goes)) < len(goes):
-        raise EditError(f"{where}: two keys would fall on one frame. Stretch less, or take one of them away first.")
+        raise EditError(f"{where}: two keys would fall on one frame. Stretch less, or delete one of them first.")
     stays = np.ones(len(taken), dtype=bool) if copy else ~taken
     stays &= ~np.isin(column.frames, goes)
     rows = [np.concatenate([c[stays], g]) for c, g in zip(column._columns, _goers(column, taken, goes), strict=True)]
@@ -107,7 +107,7 @@ def room_made(column: Column, after: int, by: int, where: str) -> Column:
     if lost.any():
         raise EditError(
             f"{where}: the key at frame {column.frames[lost][0]:g} lies within the {-by} frames that are to go. "
-            "Take it away first, or pull in less."
+            "Delete it first, or close less of the gap."
         )
     return replace(column, frames=frames).healed()
 

@@ -79,7 +79,7 @@ def changed(seen: Seen, keys: Taken, change: Callable[[tuple[str, str], Keyed], 
         if made is not column:
             out[key] = made
     if not out:
-        raise EditError("There is no such key to change here. Take keys on the trestle, or another layer.")
+        raise EditError("There is no such key to change here. Select keys on the trestle, or another layer.")
     return SetColumns(keys.layer.id, out, words, seen.performer.id)
 
 
@@ -277,7 +277,7 @@ def ease_span(
         return changed(seen, keys, eased, f"Ease {start} to {end}")
     except EditError:
         raise EditError(
-            f"No part has a key at {start} and its next one at {end}. Take two neighbouring keys of the trestle."
+            f"No part has a key at {start} and its next one at {end}. Select two neighboring keys on the trestle."
         ) from None
 
 

@@ -34,7 +34,7 @@ def chain_of(performer: Performer, parts: Sequence[str]) -> list[int]:
     rig = performer.rig
     joints = set(joints_of(performer.body(), parts)) - set(rig.roots) if parts else set()
     if not joints:
-        raise EditError("Take the part whose joints are to follow each other, such as an arm, a tail or a strap.")
+        raise EditError("Select the part whose joints follow each other, such as an arm, a tail or a strap.")
 
     def depth(j: int) -> int:
         out = 0
@@ -101,7 +101,7 @@ def delay_part(seen: Seen, performer: str, parts: tuple[str, ...], by: int, laye
     """A part that leaves later, or earlier for less than 0."""
     p = seen.performer
     if not parts:
-        raise EditError("Take the part that is to leave later.")
+        raise EditError("No part selected. Select the part that leaves later.")
     names = [p.rig.names[j] for j in joints_of(p.body(), parts) if j not in p.rig.roots]
     return _offset(
         seen, layer, dict.fromkeys(names, by), f"{', '.join(parts[:3])} {abs(by)} f {'later' if by > 0 else 'earlier'}"

@@ -1,14 +1,13 @@
 // The Block step: what is taken, which moves are tried, how the body answers, and what is kept of it.
 import { getJson, keptAddress, postJson } from "../api.js";
 import { performerOf } from "../scene.js";
-import { rowsOf } from "../trestle/keyrows.js";
+import { rowsOf, WHOLE } from "../trestle/keyrows.js";
 import { latestOnly } from "./latest.js";
 import { createOverlay } from "./overlay.js";
 import { partsInScope } from "./selection.js";
 
 const AGAIN_MS = 1500, KEPT = "iron-arc-block";
 const HELD = 12; // frames that a part is pinned for unless somebody says otherwise
-const POSE = 0.5; // share of the joints keyed that makes a frame a pose
 const FIRST = { tool: "reach", how: "limb", along: "view", keep: "", rest: "rides", bone: "", auto: "changed", touching: true, gaze: false, snap: false, stretch: false, bare: false };
 
 function keptOptions() {
@@ -74,7 +73,7 @@ export function createBlock(state, setup, actions) {
   function stepPose(by) {
     if (!state.get("block")) return;
     const rows = rowsOf(state.get("block"), []), parts = partsInScope(state.get("keysTaken"), state.get("block"), state.get("grips"));
-    const poses = rows[0].keys.filter(([, share]) => share >= POSE), own = rows.filter((row) => row.part && parts.includes(row.part)).flatMap((row) => row.keys);
+    const poses = rows[0].keys.filter(([, share]) => share >= WHOLE), own = rows.filter((row) => row.part && parts.includes(row.part)).flatMap((row) => row.keys);
     const frames = [...new Set((own.length ? own : poses.length > 1 ? poses : rows[0].keys).map(([frame]) => frame))].sort((a, b) => a - b);
     const at = state.get("frame"), to = by > 0 ? frames.find((f) => f > at) : frames.filter((f) => f < at).at(-1);
     if (to !== undefined) actions.go(to, to, to);

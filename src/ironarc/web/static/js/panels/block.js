@@ -5,7 +5,7 @@ import { createEaseChart } from "../block/easechart.js";
 import { framesOf, keysByPart, listed, scopeWords } from "../block/selection.js";
 import { easeOf, spanAround } from "../block/shares.js";
 import { curveName, curveWords } from "../trestle/curves.js";
-import { kindAt, rowsOf } from "../trestle/keyrows.js";
+import { kindAt, rowsOf, WHOLE } from "../trestle/keyrows.js";
 import { createBlockForms } from "./block_forms.js";
 import { carriedRow, element, layerRow, pinRow, showHolderParts } from "./block_lists.js";
 import { createFields } from "./fields.js";
@@ -16,8 +16,6 @@ const HINTS = {
   reach: "Drag a grip; Alt and arrows nudge by 1 cm, with Shift by 1 mm. Tab walks along the body.",
   turn: "Drag a grip to swing its bone, its collar to twist it.",
 };
-
-const POSE = 0.5; // share of the joints keyed that makes a frame a pose
 
 export function createBlockPanel(panel, state, setup, { actions, block, keys, curves }) {
   const fields = createFields(actions.say);
@@ -112,7 +110,7 @@ export function createBlockPanel(panel, state, setup, { actions, block, keys, cu
     const parts = keys.partsOf(), rows = rowsOf(state.get("block"), state.get("openParts")), own = rows.filter((row) => row.part && parts.includes(row.part));
     if (own.length) return own[0].keys.map(([f]) => f);
     // poses of the whole body, as far as there are any: what is keyed between them belongs to the way
-    const poses = rows[0].keys.filter(([, share]) => share >= POSE);
+    const poses = rows[0].keys.filter(([, share]) => share >= WHOLE);
     return (poses.length > 1 ? poses : rows[0].keys).map(([f]) => f);
   };
   const span = () => (state.get("block") ? spanAround(keyedFrames(), frame()) : null);

@@ -4,7 +4,7 @@ import { isSelected } from "../block/selection.js";
 import { node } from "./svg.js";
 
 export const ROW = 15;
-const WHOLE = 0.5; // share of the joints keyed that makes a frame a pose
+export const WHOLE = 0.5; // share of the joints keyed that makes a frame a pose
 
 const CHANNELS = { turn: "turn", rx: "turn x", ry: "turn y", rz: "turn z", tx: "x", ty: "up", tz: "z" };
 
