@@ -16,9 +16,10 @@ from ironarc.core.edits.keep import pose_edit
 from ironarc.core.edits.shelf import kept_from_plain, kept_of, kept_to_plain, put_on
 from ironarc.core.errors import EditError, FileError
 from ironarc.core.exchange.stock import stock_performer
-from ironarc.core.figure.grips import grip_called, grips_of, joints_of, parts_of_body
-from ironarc.core.motion import posing
+from ironarc.core.figure.grips import grip_called, grips_of, joints_of, limbs_of, parts_of_body
+from ironarc.core.motion import ik, posing
 from ironarc.core.motion.layers import Layer
+from ironarc.core.motion.pin import Pin
 from ironarc.core.motion.posing import Pose
 from ironarc.core.posing import Between, Mirror, Paste, Reach, Reset, Turn, moved, stand_at
 from ironarc.core.posing.answer import answer
@@ -236,6 +237,105 @@ def test_a_foot_rolls_over_its_ball():
     made = moved(before, [Turn("turn", "left ball", (0.4, 0.0, 0.0))]).stand
     np.testing.assert_allclose(made.at(ball), before.at(ball), atol=1e-6)
     assert made.at(heel)[1] > before.at(heel)[1] + 0.03
+
+
+def spots(of, side: str = "left") -> dict[str, np.ndarray]:
+    return {word: of.at(grip_called(of.body, f"{side} {word}")) for word in ("heel", "ball", "toe", "foot", "knee")}
+
+
+@pytest.mark.parametrize("how", ["limb", "body"])
+def test_a_heel_comes_up_over_the_ball_and_the_toes_stay_on_the_ground(how):
+    before = stand(8)
+    made = moved(before, [Reach("reach", ("left heel",), (0.0, 0.1, 0.0), how)])
+    was, now = spots(before), spots(made.stand)
+    np.testing.assert_allclose(now["heel"][1] - was["heel"][1], 0.1, atol=1e-6)
+    np.testing.assert_allclose(now["ball"], was["ball"], atol=2e-4)
+    np.testing.assert_allclose(now["toe"][1], was["toe"][1], atol=2e-4)
+    assert now["foot"][2] - was["foot"][2] > 0.04  # the ankle comes forward over the ball
+    assert not made.missed
+    down = moved(made.stand, [Reach("reach", ("left heel",), (0.0, -0.1, 0.0), how)]).stand
+    np.testing.assert_allclose(spots(down)["heel"], was["heel"], atol=2e-3)
+
+
+def test_toes_come_up_over_the_heel():
+    before = stand(8)
+    made = moved(before, [Reach("reach", ("left ball",), (0.0, 0.05, 0.0))]).stand
+    was, now = spots(before), spots(made)
+    np.testing.assert_allclose(now["ball"][1] - was["ball"][1], 0.05, atol=1e-6)
+    np.testing.assert_allclose(now["heel"], was["heel"], atol=1e-6)
+    assert now["toe"][1] - was["toe"][1] > 0.05
+
+
+def test_a_foot_lifted_by_its_ankle_leaves_the_ground_with_its_toes_last():
+    before = stand(8)
+    was = spots(before)
+    for up in (0.03, 0.25):
+        made = moved(before, [Reach("reach", ("left foot",), (0.0, up, 0.0))]).stand
+        now = spots(made)
+        np.testing.assert_allclose(now["foot"][1] - was["foot"][1], up, atol=1e-6)
+        assert now["heel"][1] - was["heel"][1] > now["ball"][1] - was["ball"][1]
+    # 3 cm: the ball is still where it was; 25 cm: it is in the air
+    low = spots(moved(before, [Reach("reach", ("left foot",), (0.0, 0.03, 0.0))]).stand)
+    np.testing.assert_allclose(low["ball"], was["ball"], atol=1e-6)
+    assert now["ball"][1] - was["ball"][1] > 0.1
+
+
+@pytest.mark.parametrize(("frame", "by"), [(8, (0.1, 0.02, 0.1)), (37, (0.0, 0.1, 0.0))])
+def test_a_foot_that_is_led_along_or_flies_keeps_the_way_it_is_turned(frame, by):
+    before = stand(frame)
+    made = moved(before, [Reach("reach", ("left foot",), by)]).stand
+    foot = before.rig.index("LeftFoot")
+    np.testing.assert_allclose(np.abs(made.posed.world[0, foot] @ before.posed.world[0, foot]), 1.0, atol=1e-12)
+
+
+def test_hips_that_go_up_beyond_the_legs_bring_the_heels_off_first():
+    before = stand(8)
+    was = {side: spots(before, side) for side in ("left", "right")}
+    for up, leaves in ((0.06, False), (0.3, True)):
+        made = moved(before, [Reach("reach", ("hips",), (0.0, up, 0.0))])
+        hips = grip_called(before.body, "hips")
+        np.testing.assert_allclose(made.stand.at(hips) - before.at(hips), [0, up, 0], atol=1e-4)
+        for side, places in was.items():
+            now = spots(made.stand, side)
+            assert now["heel"][1] - places["heel"][1] > 0.05
+            rise = now["ball"][1] - places["ball"][1]
+            assert rise > 0.1 if leaves else abs(rise) < 1e-3
+            limb = next(x for x in limbs_of(before.body) if x.name == f"{side} leg")
+            thigh = made.stand.posed.position[0, limb.upper]
+            reach = np.linalg.norm(now["foot"] - thigh) / ik.limb_length(limb, made.stand.translation)[0]
+            assert reach == pytest.approx(0.999, abs=1e-3)
+
+
+def test_a_pinned_foot_stays_flat_when_the_hips_go_up():
+    shot = demo("Gap hop")
+    as_it_is, foot = stand(8), stand(8).rig.index("LeftFoot")
+    place, turn = as_it_is.posed.position[0, foot], as_it_is.posed.world[0, foot]
+    pin = Pin("p1", "left foot", 1, 20, tuple(place), tuple(turn), direction=True)
+    shot = replace(shot, performers=(replace(shot.performer, pins=(pin,)),))
+    before = stand_at(see(shot), 8)
+    made = moved(before, [Reach("reach", ("hips",), (0.0, 0.1, 0.0))])
+    np.testing.assert_allclose(np.abs(made.stand.posed.world[0, foot] @ before.posed.world[0, foot]), 1.0, atol=1e-9)
+
+
+def test_a_chest_led_by_itself_bends_the_spine_over_still_hips():
+    before = stand(8)
+    by = (0.0, -0.08, 0.15)
+    made = moved(before, [Reach("reach", ("chest",), by, "limb")])
+    np.testing.assert_allclose(made.stand.translation, before.translation, atol=1e-12)
+    hips = before.rig.index("Hips")
+    np.testing.assert_allclose(made.stand.local[0, hips], before.local[0, hips], atol=1e-12)
+    chest = grip_called(before.body, "chest")
+    np.testing.assert_allclose(made.stand.at(chest) - before.at(chest), by, atol=1e-3)
+
+
+def test_a_hand_rides_along_with_its_forearm_unless_it_is_to_hold_its_direction():
+    before = stand(20)
+    hand = before.rig.index("RightHand")
+    rides = moved(before, [Reach("reach", ("right hand",), (0.2, 0.3, 0.2))]).stand
+    np.testing.assert_allclose(rides.local[0, hand], before.local[0, hand], atol=1e-12)
+    assert abs(rides.posed.world[0, hand] @ before.posed.world[0, hand]) < 0.999
+    holds = moved(before, [Reach("reach", ("right hand",), (0.2, 0.3, 0.2), rest="holds")]).stand
+    np.testing.assert_allclose(np.abs(holds.posed.world[0, hand] @ before.posed.world[0, hand]), 1.0, atol=1e-12)
 
 
 def test_parts_are_reset_and_the_rest_stays():

@@ -4,7 +4,7 @@ import { test } from "node:test";
 
 import { latestOnly } from "../../src/ironarc/web/static/js/block/latest.js";
 import { easeOf, easeThrough, spanAround, spanShares } from "../../src/ironarc/web/static/js/block/shares.js";
-import { gripAt, length, rotate, sub, turnBetween, turnedJoint } from "../../src/ironarc/web/static/js/block/turning.js";
+import { armOf, gripAt, length, rotate, sub, turnBetween, turnedJoint } from "../../src/ironarc/web/static/js/block/turning.js";
 import { scaleOf } from "../../src/ironarc/web/static/js/trestle/curves.js";
 import { kindAt, pinRows, rowLane, rowsHeight, rowsOf } from "../../src/ironarc/web/static/js/trestle/keyrows.js";
 
@@ -115,4 +115,18 @@ test("of many tries only the latest is sent next, and none is shown after it was
   release();
   await again;
   assert.deepEqual(shown, [3]);
+});
+
+test("what a drag turns swings by its far end: an ankle by its toes, a ball by the heel, and a trunk by the mouse", () => {
+  // a shin from (0, 1, 0) down to an ankle at (0, 0.1, 0); the foot's bone runs ahead
+  const motion = new Float32Array([0, 1, 0, 1, 0, 0, 0, 0, 0.1, 0, 1, 0, 0, 0]);
+  const joints = [{ parent: -1, bone: [0, -0.9, 0] }, { parent: 0, bone: [0, -0.1, 0.2] }];
+  const grip = (kind, at, joint = 1) => ({ kind, at, joint, part: "left leg" });
+  const block = { joints, grips: [grip("heel", [0, -0.1, -0.05]), grip("ball", [0, -0.1, 0.15])] };
+  const near = (a, b) => a.forEach((v, i) => assert.ok(Math.abs(v - b[i]) < 1e-6, `${a} is not ${b}`));
+  near(armOf(motion, 0, block, grip("foot", [0, 0, 0]), ""), [0, -0.1, 0.2]);
+  near(armOf(motion, 0, block, block.grips[1], ""), [0, 0, -0.2]);
+  near(armOf(motion, 0, block, block.grips[0], ""), [0, 0, 0.2]);
+  near(armOf(motion, 0, block, grip("knee", [0, 0, 0], 1), ""), [0, -0.9, 0]);
+  assert.equal(armOf(motion, 0, block, grip("hips", [0, 0, 0], 0), ""), null);
 });

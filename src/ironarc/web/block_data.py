@@ -11,7 +11,7 @@ from ironarc.core.document import Performer, Shot
 from ironarc.core.edits.commands.curves import unit_of
 from ironarc.core.edits.commands.layers import affected
 from ironarc.core.edits.keep import is_dense, layer_for_keys
-from ironarc.core.figure.grips import SETS, grips_of, parts_by_joint, parts_of_body
+from ironarc.core.figure.grips import SETS, bone_m, grips_of, parts_by_joint, parts_of_body
 from ironarc.core.figure.rig import POSITION_CHANNELS, ROTATION_CHANNELS
 from ironarc.core.keying import keying
 from ironarc.core.keying.keying import EASES
@@ -58,7 +58,11 @@ def block_data(shot: Shot, performer: Performer, reading: Reading, layer_id: str
         "props": [{"id": prop.id, "name": prop.name} for prop in shot.props],
         "holders": _holders(shot, performer),
         "joints": [
-            {"name": n, "part": by_joint[i], "parent": int(performer.rig.parents[i])} for i, n in enumerate(names)
+            {
+                "name": n, "part": by_joint[i], "parent": int(performer.rig.parents[i]),
+                "bone": np.round(bone_m(body, i), 5).tolist(),
+            }
+            for i, n in enumerate(names)
         ],
         "eases": {name: list(slopes) for name, slopes in EASES.items()},
     }  # fmt: skip

@@ -7,6 +7,8 @@ import numpy as np
 
 from ironarc.core.columns import Dense
 from ironarc.core.document import Performer, Shot
+from ironarc.core.figure.grips import limbs_of
+from ironarc.core.motion.ik import unit
 from ironarc.core.reading import Reading
 from ironarc.core.reading.points import guided
 from ironarc.core.reading.travel import travel_direction
@@ -18,12 +20,18 @@ from ironarc.web.physics_data import line_of_action
 
 
 def figure_data(performer: Performer, reading: Reading) -> dict:
-    """What never changes with the frame: joints, and the solids of the mannequin."""
+    """What never changes with the frame: joints, the solids of the mannequin, and the bones that may stretch."""
     return {
         "joints": len(performer.rig),
         "height": reading.body.anatomy.height_m,
         "line": line_of_action(reading),
         "travel": np.round(travel_direction(reading), 5).tolist(),
+        "limb_bones": [
+            {"joint": at, "to": to, "length": round(float(np.linalg.norm(bone)), 5), "along": unit(bone).tolist()}
+            for limb in limbs_of(reading.body)
+            for at, to in ((limb.upper, limb.lower), (limb.lower, limb.end))
+            if to >= 0 and np.linalg.norm(bone := reading.body.anatomy.rig.offsets[to] * reading.body.scale_to_m) > 0
+        ],
         "parts": [
             {
                 "joint": p.joint,

@@ -204,6 +204,14 @@ def joints_of(body: Body, names: Iterable[str]) -> tuple[int, ...]:
     return tuple(sorted(wanted))
 
 
+def bone_m(body: Body, joint: int) -> np.ndarray:
+    """(3,) m in a joint's axes: from it to the far end of its bone; zero for a joint with nothing beyond it."""
+    rig = body.anatomy.rig
+    offsets = [rig.offsets[child] for child in rig.children[joint]]
+    offsets += [np.array(end.offset) for end in rig.ends if end.parent == joint]
+    return next((o * body.scale_to_m for o in offsets if np.linalg.norm(o) > 1e-9), np.zeros(3))
+
+
 def _first(anatomy: Anatomy, role: str, side: str) -> int | None:
     return next((i for i, m in enumerate(anatomy.meanings) if (m.role, m.side) == (role, side)), None)
 

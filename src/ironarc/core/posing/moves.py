@@ -8,7 +8,7 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
-from ironarc.core.figure.grips import Grip, grip_called, joints_of, limbs_of
+from ironarc.core.figure.grips import Grip, bone_m, grip_called, joints_of, limbs_of
 from ironarc.core.figure.naming import normal_name
 from ironarc.core.motion import ik, posing
 from ironarc.core.posing.copied import Copied, pasted
@@ -29,6 +29,7 @@ class Reach:
     by_m : how far they are moved, world; keep : where the center of gravity stays: "" anywhere, "here", over the
     "feet", on the "arc"; stay : what stays: "touching" for what touches and what is pinned, "pins" for the latter
     gaze : whether the head keeps its direction; stretch : whether a limb may grow; snap : to floor and props
+    rest : whether a hand rides along with its forearm or "holds" its direction
     """
 
     do: Literal["reach"]
@@ -40,6 +41,7 @@ class Reach:
     gaze: bool = False
     stretch: bool = False
     snap: bool = False
+    rest: Literal["rides", "holds"] = "rides"
 
 
 @dataclass(frozen=True)
@@ -182,11 +184,9 @@ def turned_joint(stand: Stand, grip: Grip, bone: str = "") -> int:
 
 def _bone_axis(stand: Stand, joint: int) -> np.ndarray:
     """(3,) unit in a joint's axes: along its bone."""
-    children = stand.rig.children[joint]
-    offsets = [stand.translation[0, child] for child in children]
-    offsets += [np.array(e.offset) for e in stand.rig.ends if e.parent == joint]
-    along = next((o for o in offsets if np.linalg.norm(o) > 1e-6), np.array([0.0, 1.0, 0.0]))
-    return along / np.linalg.norm(along)
+    along = bone_m(stand.body, joint)
+    length = np.linalg.norm(along)
+    return along / length if length > 1e-6 else np.array([0.0, 1.0, 0.0])
 
 
 def _reset(made: Made, move: Reset) -> Made:

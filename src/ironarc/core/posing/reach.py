@@ -1,5 +1,6 @@
 """Reaching: grips brought to a place, limbs in closed form first, the spine and the whole body for what is left."""
 
+from dataclasses import dataclass
 from typing import Protocol
 
 import numpy as np
@@ -12,6 +13,7 @@ from ironarc.core.motion import ik, least_squares
 from ironarc.core.motion.pins import LIMB_ENDS as ENDS
 from ironarc.core.motion.pins import LIMB_MIDDLES as MIDDLES
 from ironarc.core.motion.pins import target_of
+from ironarc.core.posing.soles import Led, led, raised, toes_held
 from ironarc.core.posing.stand import Stand
 from ironarc.core.reading.contacts import stands, way_out
 
@@ -26,6 +28,7 @@ PASSES = 9
 CLOSE_M = 1e-4
 SNAP_M = 0.06
 MISSED_M = 0.002
+STRAIGHT = 0.999  # share of a leg's length that it comes to before its heel comes up
 _SOLE = ("heel", "ball", "toe")
 
 
@@ -38,6 +41,7 @@ class Options(Protocol):
     gaze: bool
     stretch: bool
     snap: bool
+    rest: str
 
 
 def reached(stand: Stand, grips: list[Grip], by: np.ndarray, options: Options) -> tuple[Stand, dict[str, np.ndarray]]:
@@ -46,9 +50,13 @@ def reached(stand: Stand, grips: list[Grip], by: np.ndarray, options: Options) -
     if options.snap:
         goals = {grip.name: _snapped(stand, grip, goals[grip.name]) for grip in grips}
     limbs = [limb_with(stand.body, grip.joint) for grip in grips]
+    ends = [
+        _led(stand, limb, grip, goals, options) if limb is not None and grip.kind in ENDS else None
+        for grip, limb in zip(grips, limbs, strict=True)
+    ]
     by_limbs = all(limb is not None and g.kind in ENDS + MIDDLES for limb, g in zip(limbs, grips, strict=True))
     simple = options.how == "limb" and by_limbs and not options.keep
-    out = _by_limbs(stand, grips, goals) if simple else _by_body(stand, grips, goals, options)
+    out = _by_limbs(stand, grips, goals, ends) if simple else _by_body(stand, grips, goals, ends, options)
     if options.stretch:
         out = _stretched(out, grips, goals)
     if options.gaze:
@@ -59,14 +67,61 @@ def reached(stand: Stand, grips: list[Grip], by: np.ndarray, options: Options) -
     return out, missed
 
 
-def _by_limbs(stand: Stand, grips: list[Grip], goals: dict[str, np.ndarray]) -> Stand:
-    for grip in grips:
-        limb = limb_with(stand.body, grip.joint)
-        if grip.kind in MIDDLES:
-            stand = _steered(stand, limb, goals[grip.name])
-            continue
-        end = goals[grip.name] - (stand.at(grip) - _end_at(stand, limb))
-        stand = stand.with_(ik.limb_to(stand.rig, stand.local, stand.translation, limb, end[None]))
+@dataclass(frozen=True, eq=False)
+class _End:
+    """Where the far end of a limb is to come, (3,) m, and how it is turned, (4,) world: None lets it ride along.
+
+    toes_up_m : how far the toes come up, which lie as they lay; None lets them ride along
+    """
+
+    limb: Limb
+    place: np.ndarray
+    turn: np.ndarray | None
+    toes_up_m: float | None = None
+
+    def reached(self, stand: Stand, before: Stand) -> Stand:
+        """A stand with the limb there; before : how its hand and its toes were."""
+        turn = None if self.turn is None else self.turn[None]
+        local = ik.limb_to(stand.rig, stand.local, stand.translation, self.limb, self.place[None], turn)
+        if self.turn is None and self.limb.end >= 0:
+            local[0, self.limb.end] = before.local[0, self.limb.end]
+        out = stand.with_(local)
+        return out if self.toes_up_m is None else toes_held(before, out, self.limb, self.toes_up_m)
+
+
+def _led(stand: Stand, limb: Limb, grip: Grip, goals: dict[str, np.ndarray], options: Options) -> _End:
+    """Where a hand or a foot goes that is led by a grip: a hand rides on its forearm or holds its direction, a foot
+    keeps the way it is turned and peels off what bears it. Corrects the goal of one that peels."""
+    end = _end_at(stand, limb)
+    straight = end + goals[grip.name] - stand.at(grip)
+    if limb.end < 0:
+        return _End(limb, straight, None)
+    turned = stand.posed.world[0, limb.end]
+    if not limb.is_leg:
+        return _End(limb, straight, turned if options.rest == "holds" or _pinned(stand, limb) else None)
+    peels = led(stand, limb, grip, end, goals[grip.name]) if options.stay == "touching" else None
+    if peels is None:
+        return _End(limb, straight, turned)
+    goals[grip.name] = peels.grip
+    return _peeling(stand, limb, peels)
+
+
+def _peeling(stand: Stand, limb: Limb, led_to: Led) -> _End:
+    turn = rotation.multiply(led_to.turn, stand.posed.world[0, limb.end])
+    return _End(limb, led_to.end, turn, led_to.up_m if led_to.toes else None)
+
+
+def _pinned(stand: Stand, limb: Limb) -> bool:
+    return any(h.limb is not None and h.limb.name == limb.name and h.grip.kind in ENDS for h in stand.held)
+
+
+def _by_limbs(stand: Stand, grips: list[Grip], goals: dict[str, np.ndarray], ends: list[_End | None]) -> Stand:
+    before = stand
+    for grip, end in zip(grips, ends, strict=True):
+        if end is not None:
+            stand = end.reached(stand, before)
+        else:
+            stand = _steered(stand, limb_with(stand.body, grip.joint), goals[grip.name])
     return stand
 
 
@@ -78,7 +133,7 @@ def _end_at(stand: Stand, limb: Limb) -> np.ndarray:
 
 
 def _steered(stand: Stand, limb: Limb, to: np.ndarray) -> Stand:
-    """An elbow or a knee led round the line from shoulder to hand, from hip to foot; both ends stay."""
+    """An elbow or a knee led round the line from shoulder to hand, from hip to foot; both ends stay as they are."""
     end = _end_at(stand, limb)
     return stand.with_(ik.limb_to(stand.rig, stand.local, stand.translation, limb, end[None], steer=to[None]))
 
@@ -90,27 +145,27 @@ def rolled(stand: Stand, grip: Grip, turn: np.ndarray) -> Stand:
         raise EditError(f"The {grip.name} has no foot that could roll about it.")
     pivot = stand.at(grip)
     world = rotation.multiply(turn, stand.posed.world[0, limb.end])
-    end = pivot - rotation.rotate(world, grip.at_m)
-    toes = {child: stand.posed.world[0, child] for child in stand.rig.children[limb.end]}
-    local = ik.limb_to(stand.rig, stand.local, stand.translation, limb, end[None], world[None])
-    if grip.kind == "ball":
-        # rolled over the ball, the toes stay flat
-        for child, was in toes.items():
-            local[0, child] = rotation.multiply(rotation.conjugate(world), was)
-    return stand.with_(local)
+    end = pivot + rotation.rotate(turn, _end_at(stand, limb) - pivot)
+    out = stand.with_(ik.limb_to(stand.rig, stand.local, stand.translation, limb, end[None], world[None]))
+    return toes_held(stand, out, limb) if grip.kind == "ball" else out
 
 
-def _by_body(stand: Stand, grips: list[Grip], goals: dict[str, np.ndarray], options: Options) -> Stand:
+def _by_body(
+    stand: Stand, grips: list[Grip], goals: dict[str, np.ndarray], ends: list[_End | None], options: Options
+) -> Stand:
     """Least squares over the joints that may follow; what stays is then brought back in closed form."""
-    whole = options.how != "spine"
-    dragged = [limb_with(stand.body, grip.joint) for grip in grips]
-    stays = _staying(stand, dragged, options)
+    at_root = all(grip.joint in stand.rig.roots for grip in grips)
+    # a trunk bends over hips that are still, unless the whole body follows
+    trunk = options.how == "limb" and not options.keep and all(end is None for end in ends)
+    whole = at_root or (options.how != "spine" and not trunk)
+    stays = _staying(stand, [limb_with(stand.body, grip.joint) for grip in grips], options)
     wanted = [least_squares.Goal(g.joint, g.at_m, goals[g.name][None]) for g in grips]
-    for grip, limb in zip(grips, dragged, strict=True):
-        # a foot that is led somewhere keeps the way it is turned
-        if limb is not None and limb.end >= 0 and grip.kind in ("foot", *_SOLE):
-            wanted.append(least_squares.Goal(limb.end, np.zeros(3), None, stand.posed.world[:, limb.end]))
+    for end in ends:
+        if end is not None and end.limb.is_leg and end.turn is not None:
+            wanted.append(least_squares.Goal(end.limb.end, np.zeros(3), None, end.turn[None]))
     for limb, place, turn in stays:
+        if at_root and not options.keep and limb.is_leg:
+            continue  # hips go where they are brought; their feet then stay, as far as legs and soles reach
         joint, at = (limb.end, np.zeros(3)) if limb.end >= 0 else (limb.lower, limb.wrist_m)
         wanted.append(least_squares.Goal(joint, at, place[None], turn[None] if limb.end >= 0 else None))
     hinges = tuple(least_squares.Hinge(limb) for limb in limbs_of(stand.body))
@@ -122,24 +177,31 @@ def _by_body(stand: Stand, grips: list[Grip], goals: dict[str, np.ndarray], opti
         stand.rig, stand.local, stand.translation, wanted, may, PASSES, balance, CLOSE_M
     )  # fmt: skip
     out = stand.with_(local, translation)
-    for grip, limb in zip(grips, dragged, strict=True):
-        if limb is not None and grip.kind in ENDS:
-            end = goals[grip.name] - (out.at(grip) - _end_at(out, limb))
-            out = out.with_(ik.limb_to(out.rig, out.local, out.translation, limb, end[None]))
+    for end in ends:
+        if end is not None:
+            out = end.reached(out, stand)
     for limb, place, turn in stays:
-        keep = turn[None] if limb.end >= 0 else None
-        out = out.with_(ik.limb_to(out.rig, out.local, out.translation, limb, place[None], keep))
+        out = _stayed(stand, limb, place, turn, out.posed.position[0, limb.upper]).reached(out, stand)
     return out
+
+
+def _stayed(stand: Stand, limb: Limb, place: np.ndarray, turn: np.ndarray, root: np.ndarray) -> _End:
+    """A limb that is to stay; a foot whose leg from `root` (3,) no longer reaches it comes up over its ball, unless it
+    is pinned."""
+    reach = float(ik.limb_length(limb, stand.translation)[0]) * STRAIGHT
+    over = None if _pinned(stand, limb) else raised(stand, limb, place, root, reach)
+    if over is not None:
+        return _peeling(stand, limb, over)
+    return _End(limb, place, turn if limb.end >= 0 else None)
 
 
 def _staying(stand: Stand, dragged: list[Limb | None], options: Options) -> list[tuple[Limb, np.ndarray, np.ndarray]]:
     """Limbs that stay where they are, with the place (3,) m and rotation (4,) of their ends."""
-    pinned = {h.limb.name for h in stand.held if h.limb is not None and h.grip.kind in ENDS}
     touching = {limb.name for limb in stand.touching()} if options.stay == "touching" else set()
     taken = {limb.name for limb in dragged if limb is not None}
     out = []
     for limb in limbs_of(stand.body):
-        if limb.name in taken or limb.name not in pinned | touching:
+        if limb.name in taken or not (limb.name in touching or _pinned(stand, limb)):
             continue
         turn = stand.posed.world[0, limb.end if limb.end >= 0 else limb.lower]
         out.append((limb, _end_at(stand, limb), turn))

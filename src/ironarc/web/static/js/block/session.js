@@ -8,7 +8,7 @@ import { partsInScope } from "./selection.js";
 
 const AGAIN_MS = 1500, KEPT = "iron-arc-block";
 const HELD = 12; // frames that a part is pinned for unless somebody says otherwise
-const FIRST = { tool: "reach", how: "limb", along: "view", keep: "", rest: "rides", bone: "", auto: "changed", touching: true, gaze: false, snap: false, stretch: false, bare: false };
+const FIRST = { tool: "reach", how: "limb", along: "view", keep: "", rest: "rides", bone: "", auto: "changed", touching: true, hand: false, gaze: false, snap: false, stretch: false, bare: false };
 
 function keptOptions() {
   try { return { ...FIRST, ...JSON.parse(window.localStorage?.getItem(KEPT) ?? "{}") }; } catch { return { ...FIRST }; }

@@ -1,5 +1,7 @@
 // Small sums with vectors and quaternions, for grips and drags: plain arrays, quaternions as w x y z.
 
+const NEAR_M = 0.05, TRUNK = ["hips", "chest", "neck", "head"];
+
 export const sub = (a, b) => a.map((v, i) => v - b[i]);
 export const add = (a, b) => a.map((v, i) => v + b[i]);
 export const scale = (a, s) => a.map((v) => v * s);
@@ -29,4 +31,22 @@ export function gripAt(motion, joints, index, grip) {
 export function turnedJoint(grip, joints, bone) {
   const above = bone === "ends" || (!bone && ["elbow", "knee", "shoulder"].includes(grip.kind));
   return above ? Math.max(joints[grip.joint].parent, 0) : grip.joint;
+}
+
+// What a drag of a grip brings along as it turns: an arm from what stays to what swings; null for the trunk, whose bones
+// all run up and which the mouse turns by how far it goes. A foot rolls over its ball, or its heel, by the other one; what
+// a bone begins at turns by its far end.
+export function armOf(motion, index, { joints, grips }, grip, bone) {
+  const place = (g) => gripAt(motion, joints.length, index, g), from = place(grip);
+  const other = { ball: "heel", heel: "ball" }[grip.kind];
+  if (other && !bone) {
+    const there = grips.find((g) => g.kind === other && g.part === grip.part);
+    return there ? sub(place(there), from) : null;
+  }
+  const joint = turnedJoint(grip, joints, bone), at = (index * joints.length + joint) * 7;
+  const arm = sub(from, [motion[at], motion[at + 1], motion[at + 2]]);
+  if (length(arm) > NEAR_M) return arm;
+  if (TRUNK.includes(grip.kind)) return null;
+  const far = rotate([motion[at + 3], motion[at + 4], motion[at + 5], motion[at + 6]], joints[joint].bone);
+  return length(far) > 1e-4 ? far : null;
 }

@@ -17,10 +17,20 @@ function posable(geometry, material, joints) {
   return mesh;
 }
 
-const place = new THREE.Vector3(), turn = new THREE.Quaternion(), one = new THREE.Vector3(1, 1, 1);
+const place = new THREE.Vector3(), turn = new THREE.Quaternion(), one = new THREE.Vector3(1, 1, 1), longer = new THREE.Matrix4();
+const STRETCHED = 1.002;
+
+// A limb that is stretched is drawn longer, so that it ends where the next bone begins
+function stretch(bones, motion, at, { joint, to, length, along: [x, y, z] }) {
+  const a = at + joint * STRIDE, b = at + to * STRIDE;
+  const far = Math.hypot(motion[b] - motion[a], motion[b + 1] - motion[a + 1], motion[b + 2] - motion[a + 2]) / length;
+  if (far < STRETCHED && far > 1 / STRETCHED) return;
+  const s = far - 1;
+  bones[joint].matrixWorld.multiply(longer.set(1 + s * x * x, s * x * y, s * x * z, 0, s * x * y, 1 + s * y * y, s * y * z, 0, s * x * z, s * y * z, 1 + s * z * z, 0, 0, 0, 0, 1));
+}
 
 // `shift` moves the whole as it is dragged; null where it stands
-function pose(mesh, motion, joints, wanted, shift = null) {
+function pose(mesh, motion, { joints, limb_bones: limbs }, wanted, shift = null) {
   const { bones } = mesh.skeleton;
   // what is tried may last longer than what stands beside it: that one holds its last pose
   const index = Math.min(wanted, motion.length / (joints * STRIDE) - 1);
@@ -28,8 +38,9 @@ function pose(mesh, motion, joints, wanted, shift = null) {
     place.set(motion[at], motion[at + 1], motion[at + 2]);
     turn.set(motion[at + 4], motion[at + 5], motion[at + 6], motion[at + 3]);
     bones[j].matrixWorld.compose(place, turn, one);
-    if (shift) bones[j].matrixWorld.premultiply(shift);
   }
+  for (const bone of limbs) stretch(bones, motion, index * joints * STRIDE, bone);
+  if (shift) for (const bone of bones) bone.matrixWorld.premultiply(shift);
 }
 
 // `figure` is a performer's: its joints and solids. Ghosts are drawn for the one that is read.
@@ -84,23 +95,23 @@ export function createFigure(scene, behind, figure, spacing) {
           scene.add(lit);
         }
       }
-      if (lit && motion) pose(lit, motion, joints, index);
+      if (lit && motion) pose(lit, motion, figure, index);
     },
     compare(motion, index) {
       for (const mesh of [heldInside, heldEdge]) {
         mesh.visible = Boolean(motion);
-        if (motion) pose(mesh, motion, joints, index);
+        if (motion) pose(mesh, motion, figure, index);
       }
     },
     // at : frames' indices ghosts stand on, nearest first, or null for those around the one shown
     show(motion, index, { ghosts: withGhosts, read, shift, at: chosen = null }) {
       ink.color.set(read ? BODY : BODY_ASIDE);
-      for (const mesh of [body, outline, shadow]) { mesh.visible = true; pose(mesh, motion, joints, index, shift); }
+      for (const mesh of [body, outline, shadow]) { mesh.visible = true; pose(mesh, motion, figure, index, shift); }
       const count = motion.length / (joints * STRIDE);
       for (const [i, { group, meshes, away }] of ghosts.entries()) {
         const at = chosen ? chosen[i] ?? -1 : index + away * spacing;
         group.visible = withGhosts && at >= 0 && at < count && at !== index;
-        if (group.visible) for (const mesh of meshes) pose(mesh, motion, joints, at, shift);
+        if (group.visible) for (const mesh of meshes) pose(mesh, motion, figure, at, shift);
       }
     },
     hide() {

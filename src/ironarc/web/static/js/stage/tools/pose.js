@@ -1,10 +1,10 @@
 // Poses the body by its grips: Reach brings a grip somewhere, Turn swings the bone it ends; a collar twists it. Beads of a
 // part's path are dragged too: the part goes there on that frame. Shift and a drag over nothing takes what lies inside.
 import * as THREE from "../../../vendor/three.js";
-import { add, cross, dot, gripAt, length, scale, sub, turnBetween, turnedJoint } from "../../block/turning.js";
+import { add, armOf, cross, dot, gripAt, length, scale, sub, turnBetween } from "../../block/turning.js";
 import { performerOf } from "../../scene.js";
 
-const UP = new THREE.Vector3(0, 1, 0), CLICK_PX = 4, TWICE_MS = 400, NEAR_M = 0.05, RAD_PX = Math.PI / 360;
+const UP = new THREE.Vector3(0, 1, 0), CLICK_PX = 4, TWICE_MS = 400, RAD_PX = Math.PI / 360;
 
 export function createPoseTool(canvas, { aim, state, setup, cameras, block, grips, answer }) {
   const box = document.createElement("div");
@@ -16,11 +16,6 @@ export function createPoseTool(canvas, { aim, state, setup, cameras, block, grip
   const index = () => state.get("frame") - setup.first;
   const placeOf = (grip) => gripAt(state.get("motion"), reader().figure.joints, index(), grip);
   const can = () => block.inBlock() && !state.get("playing") && !reader().locked && Boolean(state.get("block"));
-
-  function originOf(joint) {
-    const motion = state.get("motion"), at = (index() * reader().figure.joints + joint) * 7;
-    return [motion[at], motion[at + 1], motion[at + 2]];
-  }
 
   // The plane a drag runs in, through a point
   function planeAt(point, along) {
@@ -40,7 +35,7 @@ export function createPoseTool(canvas, { aim, state, setup, cameras, block, grip
       if (fresh) block.take([name]);
       const grip = grips.gripOf(name), from = placeOf(grip);
       drag = { mode: options.tool, name, grip, from, plane: planeAt(from, options.tool === "reach" ? options.along : "view"), x: event.clientX, y: event.clientY, at: event.timeStamp };
-      drag.pivot = originOf(turnedJoint(grip, state.get("block").joints, options.bone));
+      drag.arm = armOf(state.get("motion"), index(), state.get("block"), grip, options.bone);
       canvas.focus({ preventScroll: true });
       return true;
     }
@@ -76,9 +71,8 @@ export function createPoseTool(canvas, { aim, state, setup, cameras, block, grip
     if (drag.mode === "twist") return turns([0, 0, 0], (event.clientX - drag.x) * RAD_PX * 2);
     const pointed = aim.on(drag.plane);
     if (drag.mode === "turn") {
-      const arm = sub(drag.from, drag.pivot);
       let swing;
-      if (length(arm) > NEAR_M && pointed) swing = turnBetween(arm, sub(pointed.toArray(), drag.pivot));
+      if (drag.arm && pointed) swing = turnBetween(drag.arm, add(drag.arm, sub(pointed.toArray(), drag.from)));
       else {
         const right = new THREE.Vector3().setFromMatrixColumn(cameras.current().matrixWorld, 0).toArray();
         swing = add([0, (event.clientX - drag.x) * RAD_PX * 2, 0], scale(right, (event.clientY - drag.y) * RAD_PX * 2));
@@ -157,8 +151,8 @@ export function turnsOf(state, swing_rad, twist_rad) {
 
 // The move that brings what is selected by so many metres, with the options that are set
 export function reachOf(state, by_m) {
-  const { how, keep, touching, gaze, stretch, snap } = state.get("options");
-  return { do: "reach", grips: state.get("grips"), by_m, how, keep, stay: touching ? "touching" : "pins", gaze, stretch, snap };
+  const { how, keep, touching, gaze, stretch, snap, hand } = state.get("options");
+  return { do: "reach", grips: state.get("grips"), by_m, how, keep, stay: touching ? "touching" : "pins", gaze, stretch, snap, rest: hand ? "holds" : "rides" };
 }
 
 export const acrossOf = (cameras) => {
