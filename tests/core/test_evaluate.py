@@ -231,18 +231,21 @@ def test_cuts_loads_and_layers_follow_a_retiming():
     assert moved.timing.seams() == [55.5]
 
 
-def test_a_still_goes_with_the_key_pose_it_belongs_to():
+def test_stills_and_marks_go_with_the_pose_they_belong_to():
     def still(number: int, frame: int, **more) -> Reference:
         return Reference(f"reference{number}", "Still", "still", ("ab",), "image/png", 64, 48, pose_frame=frame, **more)
 
     pinned = [still(1, 10), still(2, 46), still(3, 60, locked=True)]
     film = Reference("reference4", "Film", "video", ("cd",), "video/webm", 64, 48, 90, marks=(Mark(46, "contact"),))
-    shot = replace(HOP, references=(*pinned, film))
+    drawn = replace(film, id="reference5", marks=(Mark(46, "contact", 46), Mark(50, "over")))
+    shot = replace(HOP, references=(*pinned, film, drawn))
     p = shot.performer
     after = retimed_edit(shot, p, p.timing.with_retiming(SHORTER), "Hang 12 frames").apply(shot)
-    assert [r.pose_frame for r in after.references] == [10, 42, 60, None]
+    assert [r.pose_frame for r in after.references] == [10, 42, 60, None, None]
     assert after.performer.plays == (1, 68)
     assert after.references[3] == film
+    assert after.references[4].marks == (Mark(46, "contact", 42), Mark(50, "over"))
+    assert after.references[4].marked_frame(after.references[4].marks[0], shot.rate) == 42
 
 
 def test_slip_moves_a_retiming_with_the_motion():

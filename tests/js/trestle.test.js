@@ -2,10 +2,10 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 
-import { flagsOf, flightNode, keyLane, lanesOf, pierAt, pierLane, tickStep, timingLane } from "../../src/ironarc/web/static/js/trestle/lanes.js";
+import { flagsOf, flightNode, keyLane, lanesOf, pierAt, pierLane, rulerNumbers, tickStep, timingLane } from "../../src/ironarc/web/static/js/trestle/lanes.js";
 import { kindOfFiles } from "../../src/ironarc/web/static/js/drop.js";
 import { bodyHeight } from "../../src/ironarc/web/static/js/layout.js";
-import { sideBySide } from "../../src/ironarc/web/static/js/trestle/labels.js";
+import { fittedName, sideBySide } from "../../src/ironarc/web/static/js/trestle/labels.js";
 import { balanceSays } from "../../src/ironarc/web/static/js/bar/transport.js";
 import { limitOf, passes } from "../../src/ironarc/web/static/js/panels/read.js";
 import { hatchOf } from "../../src/ironarc/web/static/js/stage/hatch.js";
@@ -102,10 +102,26 @@ test("what is tried stands beside what is, number by number", () => {
   assert.deepEqual(compare({ ...was, flights: [] }, now, 5, 9.81).map(([what]) => what), ["Findings", "Verdict"]);
 });
 
+test("a name that is too long for the gutter loses its middle, and one that fits stays", () => {
+  assert.equal(fittedName("▸ UpperChest", 78), "▸ UpperChest");
+  const cut = fittedName("▸ RightHandThumbTip2", 66);
+  assert.equal(cut.length, 12);
+  assert.ok(cut.startsWith("▸ Rig") && cut.endsWith("Tip2") && cut.includes("…"));
+  assert.equal(fittedName("LeftFoot", 0).length, 3);
+});
+
+test("the frames' numbers stand over their ticks, on a sheet of their own", () => {
+  const numbers = rulerNumbers({ x, view: [0, 20], width: 400 }).filter((n) => n.text !== "Frame");
+  const ticks = lanesOf({ ...at, view: [0, 20], width: 400 }).lanes.ruler;
+  assert.ok(numbers.length >= 3);
+  assert.deepEqual(numbers.map((n) => n.attributes.x), ticks.map((n) => n.attributes.x1));
+  assert.ok(ticks.every((n) => n.tag === "line"));
+});
+
 test("lanes lie below one another and are named", () => {
   const { height, names, lanes } = lanesOf(at);
-  assert.deepEqual(names.map((n) => n.text), ["Frame", "Flights", "Left leg", "Trunk", "Keys"]);
-  const ys = names.slice(1).map((n) => n.attributes.y);
+  assert.deepEqual(names.map((n) => n.text), ["Flights", "Left leg", "Trunk", "Keys"]);
+  const ys = names.map((n) => n.attributes.y);
   assert.deepEqual(ys, [...ys].sort((a, b) => a - b));
   assert.ok(height > ys.at(-1));
   assert.deepEqual(lanes.piers.map((n) => n.attributes.class), ["pier-of", "pier-of in-doubt"]);

@@ -14,8 +14,10 @@ from ironarc.store import files
 FOLDER = Path(__file__).parent / "reference"
 VIDEO = FOLDER / "gap_hop.webm"
 PICTURES_FPS = 12.0
+# The last contact, the apex and the first contact belong to the hop's poses; the others stay with the pictures
 MARKS = (
-    Mark(10, "wind-up"), Mark(15, "last contact"), Mark(19, "apex"), Mark(24, "first contact"), Mark(28, "recovery"),
+    Mark(10, "wind-up"), Mark(15, "last contact", 29), Mark(19, "apex", 37), Mark(24, "first contact", 47),
+    Mark(28, "recovery"),
 )  # fmt: skip
 
 # How the pictures were taken: square on from the side, the camera rolled a little, a post of 1 m beside the figure

@@ -141,7 +141,10 @@ def _reference_data(shot: Shot, reference: Reference) -> dict:
             "behind": reference.behind_m,
         },
         "marks": [
-            {"own": m.frame, "word": m.word, "frame": reference.shot_frame(m.frame, shot.rate)}
+            {
+                "own": m.frame, "word": m.word, "frame": reference.marked_frame(m, shot.rate),
+                "pose_frame": m.pose_frame,
+            }
             for m in reference.marks
         ],
     }  # fmt: skip

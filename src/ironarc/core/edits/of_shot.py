@@ -109,8 +109,7 @@ class Renumber(Edit):
                 for p in shot.props
             ),
             references=tuple(
-                replace(r, first=r.first + by, pose_frame=None if r.pose_frame is None else r.pose_frame + by)
-                for r in shot.references
+                replace(r, first=r.first + by).with_poses_at(lambda frame: frame + by) for r in shot.references
             ),
             guides=tuple(replace(g, first=g.first + by) for g in shot.guides),
         )

@@ -66,12 +66,8 @@ def _retimed_hold(hold: Hold, about: int, factor: Fraction) -> Hold:
 
 
 def _moved(reference: Reference, about: int, factor: Fraction) -> Reference:
-    pose = reference.pose_frame
-    return replace(
-        reference,
-        first=retime_frame(reference.first, about, factor),
-        pose_frame=None if pose is None else retime_frame(pose, about, factor),
-    )
+    there = replace(reference, first=retime_frame(reference.first, about, factor))
+    return there.with_poses_at(lambda frame: retime_frame(frame, about, factor))
 
 
 def _retimed(performer: Performer, about: int, factor: Fraction, was_s: float) -> Performer:

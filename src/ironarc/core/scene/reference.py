@@ -1,6 +1,7 @@
 """References: stills, image sequences and video that step with the shot, lined up with its floor and size."""
 
-from dataclasses import dataclass
+from collections.abc import Callable
+from dataclasses import dataclass, replace
 from fractions import Fraction
 
 import numpy as np
@@ -20,10 +21,15 @@ Line = tuple[tuple[float, float], tuple[float, float]]
 
 @dataclass(frozen=True)
 class Mark:
-    """A word on one of a reference's own frames, counted from 1."""
+    """A word on one of a reference's own frames, counted from 1.
+
+    pose_frame : the shot's frame with the pose it belongs to, which it goes with when that is retimed; None for one
+        that stays with the film
+    """
 
     frame: int
     word: str
+    pose_frame: int | None = None
 
 
 @dataclass(frozen=True)
@@ -92,6 +98,7 @@ class Reference:
             if line is not None and np.hypot(*np.subtract(line[1], line[0])) < SHORTEST_LINE_PX:
                 raise EditError("That line is too short to measure by. Drag from one end to the other.")
         for mark in self.marks:
+            check_frame(f"The pose of the mark {mark.word[:MARK_LENGTH]}", mark.pose_frame or 0)
             if not 1 <= mark.frame <= self.frames:
                 raise EditError(f"{self.name} has no frame {self.number(mark.frame)} to mark.")
             if not 0 < len(mark.word.strip()) <= MARK_LENGTH:
@@ -113,6 +120,18 @@ class Reference:
         """The first frame of a shot at `rate` on which own frame `own` shows."""
         step = self._step(rate)
         return self.first - (self.in_frame - own) * step.denominator // step.numerator
+
+    def marked_frame(self, mark: Mark, rate: Fraction) -> int:
+        """The frame of a shot at `rate` that a mark stands on."""
+        return self.shot_frame(mark.frame, rate) if mark.pose_frame is None else mark.pose_frame
+
+    def with_poses_at(self, moved: Callable[[int], int]) -> "Reference":
+        """Itself with what belongs to poses where `moved` brings the shot's frames that they are on."""
+        return replace(
+            self,
+            pose_frame=None if self.pose_frame is None else moved(self.pose_frame),
+            marks=tuple(m if m.pose_frame is None else replace(m, pose_frame=moved(m.pose_frame)) for m in self.marks),
+        )
 
     def _step(self, rate: Fraction) -> Fraction:
         """Own frames that pass in a frame of a shot at `rate`."""

@@ -60,7 +60,7 @@ const block = createBlock(state, setup, actions);
 const { fetchCurves, fetchPath } = createFetches(state, setup, { block, say });
 const stage = openStage();
 const keyHands = createKeyHands(document.getElementById("lanes"), state, setup, { timeview, commit: block.commit, note: actions.note });
-createTrestle(document.getElementById("lanes"), document.getElementById("lane-words"), state, setup, timeview, actions);
+createTrestle(document.getElementById("lanes"), { words: document.getElementById("lane-words"), ruler: document.getElementById("ruler") }, state, setup, timeview, actions);
 createPlots(document.getElementById("plots"), document.getElementById("chips"), state, setup).refresh();
 const curves = createCurves(document.getElementById("plots"), state, setup, { timeview, commit: block.commit, fetchCurves });
 createTimearea(document.getElementById("trestle-body"), state, setup, timeview);

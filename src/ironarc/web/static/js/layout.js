@@ -25,8 +25,14 @@ export function createLayout(root, state) {
     // where poses are made the stage keeps its share, and rows beyond it scroll in the trestle
     const stage = state.get("step") === "block" ? Math.max(root.clientHeight * STAGE_SHARE, COMFORT) : COMFORT;
     const room = root.clientHeight - headHeight() - BAR - divider.offsetHeight - stage;
+    // and all of that room is the trestle's, so that the view doesn't jump as rows come and go
+    if (state.get("step") === "block" && chosen === null) { put(Math.max(room, LEAST_TRESTLE)); return; }
     const wanted = chosen ?? bodyHeight({ room, lanes: lanes.getBoundingClientRect().height + curvesHeight(), plots: rows.length, plot });
     const height = Math.min(Math.max(wanted, LEAST_TRESTLE), most(), Math.max(all, LEAST_TRESTLE));
+    put(height);
+  }
+
+  function put(height) {
     body.style.height = `${Math.round(height)}px`;
     divider.setAttribute("aria-valuenow", String(Math.round(height)));
     divider.setAttribute("aria-valuemax", String(most()));

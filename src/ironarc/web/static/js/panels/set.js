@@ -46,6 +46,8 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
 
   // --- references --------------------------------------------------------------------------------------
 
+  const plainMark = ({ own, word, pose_frame }) => ({ frame: own, word, pose_frame });
+
   function mark() {
     const reference = itemOf(setup, pick()), word = byId("mark-word").value.trim();
     if (!word) { actions.say("Give the mark a word, such as contact or apex."); byId("mark-word").focus(); return; }
@@ -57,13 +59,20 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     // the picture that is seen is marked, also while poses are held on twos
     const own = reference.own[at - setup.first];
     used(byId("mark-word"));
-    const marks = reference.marks.filter((m) => m.own !== own).map((m) => ({ frame: m.own, word: m.word }));
-    set({ marks: [...marks, { frame: own, word }] }, `Mark ${word}`);
+    set({ marks: [...reference.marks.filter((m) => m.own !== own).map(plainMark), { frame: own, word }] }, `Mark ${word}`);
   }
 
+  const isOf = (row) => (m) => m.own === Number(row.dataset.own) && m.word === row.dataset.word;
+
   function unmark(row) {
-    const marks = itemOf(setup, pick()).marks.filter((m) => !(m.own === Number(row.dataset.own) && m.word === row.dataset.word));
-    set({ marks: marks.map((m) => ({ frame: m.own, word: m.word })) }, `Take the mark ${row.dataset.word} away`);
+    set({ marks: itemOf(setup, pick()).marks.filter((m) => !isOf(row)(m)).map(plainMark) }, `Remove the mark ${row.dataset.word}`);
+  }
+
+  // A mark goes with the pose on its frame, or stays with the film's own frame
+  function markPose(row) {
+    const { marks } = itemOf(setup, pick()), goes = marks.find(isOf(row)).pose_frame === null;
+    const next = marks.map((m) => plainMark(isOf(row)(m) ? { ...m, pose_frame: goes ? m.frame : null } : m));
+    set({ marks: next }, goes ? `${row.dataset.word} goes with the pose` : `${row.dataset.word} stays with the picture`);
   }
 
   // --- buttons ----------------------------------------------------------------------------------------
@@ -108,6 +117,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     "clear-line": ({ line }) => set({ [line]: null }, "Clear a line"),
     mark,
     unmark: (_, button) => unmark(button.closest("li")),
+    "mark-pose": (_, button) => markPose(button.closest("li")),
     "pose-here": () => set({ pose_frame: frame() }, `Reference for the pose at ${frame()}`),
     "pose-none": () => set({ pose_frame: null }, "Let go of the key pose"),
   };

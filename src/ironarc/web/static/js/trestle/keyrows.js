@@ -1,7 +1,9 @@
 // Rows of keys in Block: the whole pose, then a row a part, opened to its joints and their channels. What a key is stands
 // in its shape: an extreme is a diamond, a breakdown half a disc, an in-between a tick.
 import { isSelected } from "../block/selection.js";
+import { fittedName } from "./labels.js";
 import { node } from "./svg.js";
+import { GUTTER } from "./timeview.js";
 
 export const ROW = 15;
 export const WHOLE = 0.5; // share of the joints keyed that makes a frame a pose
@@ -58,11 +60,17 @@ export function rowLane({ block, open, only, taken, drag, dense, x, view, keys: 
   });
 }
 
+// A name in the gutter: all of it is told on hover where it is cut
+function gutterName(name, x, y, attributes, key, sign = "") {
+  const says = fittedName(`${sign}${name}`, GUTTER - x - 6);
+  return node("text", { x, y, ...attributes }, [node("tspan", {}, says), says.includes("…") && node("title", {}, name)], key);
+}
+
 export function rowNames({ block, open, only, keys: top, grips }) {
-  return rowsOf(block, open, only).map((row, i) => node("text", {
-    x: 12 + row.level * 8, y: top + i * ROW + 11, class: `lane-name row-name${row.opens ? " opens" : ""}${grips.includes(row.part) ? " is-lit" : ""}`,
+  return rowsOf(block, open, only).map((row, i) => gutterName(row.name, 12 + row.level * 8, top + i * ROW + 11, {
+    class: `lane-name row-name${row.opens ? " opens" : ""}${grips.includes(row.part) ? " is-lit" : ""}`,
     "data-row-name": row.part, ...(row.opens ? { role: "button", tabindex: 0, "aria-expanded": String(open.includes(row.part)) } : {}),
-  }, `${row.opens ? (open.includes(row.part) ? "▾ " : "▸ ") : ""}${row.name}`, `name${i}${row.name}`));
+  }, `name${i}${row.name}`, row.opens ? (open.includes(row.part) ? "▾ " : "▸ ") : ""));
 }
 
 // Pins that are shown: all, or those of parts whose rows are
@@ -92,7 +100,7 @@ export function pinRows({ block, open, only, pinDrag, x, keys: top }) {
 
 export function pinNames({ block, open, only, keys: top }) {
   const from = top + rowsOf(block, open, only).length * ROW + 2;
-  return pinnedParts(block, only).map((part, i) => node("text", { x: 12, y: from + i * ROW + 11, class: "lane-name pin-name" }, `${part} ⟂`, `pin${part}`));
+  return pinnedParts(block, only).map((part, i) => gutterName(`${part} ⟂`, 12, from + i * ROW + 11, { class: "lane-name pin-name" }, `pin${part}`));
 }
 
 export const rowsHeight = (block, open, only) => (rowsOf(block, open, only).length + pinnedParts(block, only).length) * ROW + 6;

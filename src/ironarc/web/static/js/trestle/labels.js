@@ -3,7 +3,13 @@
 import { node } from "./svg.js";
 import { EDGE, GUTTER } from "./timeview.js";
 
-const MONO_PX = 7.2, GAP_PX = 14, LINE = 14;
+const SANS_PX = 5.5, MONO_PX = 7.2, GAP_PX = 14, LINE = 14;
+
+// A name within so many pixels: where it is too long without its middle, for names begin alike and end apart
+export function fittedName(name, room) {
+  const letters = Math.max(Math.floor(room / SANS_PX), 3), head = Math.floor((letters - 1) / 2);
+  return name.length <= letters ? name : `${name.slice(0, head)}…${name.slice(head - letters + 1)}`;
+}
 
 // Puts boxes { x, half } (middle and half width) side by side within [low, high], each as near as can be to its place;
 // null for one there is no room for

@@ -5,7 +5,8 @@ import { labelLane } from "./labels.js";
 import { node } from "./svg.js";
 import { EDGE, GUTTER } from "./timeview.js";
 
-const RULER = 24, FLAGS = 18, STRAP = 17, ARCH = 84, LOW_ARCH = 40, HEADROOM = 38, FIRST_LABEL = 13, NO_ARCH = 22, PIER = 15, KEYS = 18, GAP = 5;
+export const RULER = 24;
+const FLAGS = 18, STRAP = 17, ARCH = 84, LOW_ARCH = 40, HEADROOM = 38, FIRST_LABEL = 13, NO_ARCH = 22, PIER = 15, KEYS = 18, GAP = 5;
 const WHOLE_POSE = 0.5; // share of the joints keyed on a frame that makes it a pose
 const TICK_PX = 52; // the least room for a number of the ruler
 const WORD_PX = 6.4; // a letter of a mark's word
@@ -39,8 +40,14 @@ export function rulerLane({ x, view, width, height }) {
   const [a, b] = view, step = tickStep(b - a, width), out = [];
   for (let f = Math.ceil(a / step) * step; f <= b; f += step) {
     out.push(node("line", { x1: x(f), x2: x(f), y1: RULER - 6, y2: height, class: "tick" }, [], `tick${f}`));
-    out.push(node("text", { x: x(f), y: RULER - 9, "text-anchor": "middle" }, String(f), `number${f}`));
   }
+  return out;
+}
+
+// The frames' numbers, on a sheet of their own that stays at the top while rows are scrolled
+export function rulerNumbers({ x, view, width }) {
+  const [a, b] = view, step = tickStep(b - a, width), out = [laneName(RULER - 9, "Frame", "frame")];
+  for (let f = Math.ceil(a / step) * step; f <= b; f += step) out.push(node("text", { x: x(f), y: RULER - 9, "text-anchor": "middle" }, String(f), `number${f}`));
   return out;
 }
 
@@ -246,7 +253,6 @@ export function keyLane({ dense, frames }, { x, first, last, keys: top }) {
 // Names of the lanes, in the gutter
 export function laneNames(data, flags, { deck, piers, straps, keys, block: rows }) {
   return [
-    laneName(RULER - 9, "Frame", "frame"),
     laneName(deck - 4, "Flights", "flights"),
     ...data.piers.map((row, i) => laneName(piers + i * PIER + 11, pierName(row), pierName(row))),
     ...data.loads.map((load, i) => laneName(straps + i * STRAP + STRAP - 5, "Held", `held${i}`)),

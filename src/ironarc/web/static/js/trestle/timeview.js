@@ -1,6 +1,6 @@
 // Which frames the trestle and the plots show, and where a frame lies across them.
 
-export const GUTTER = 84, EDGE = 14;
+export const GUTTER = 104, EDGE = 14;
 
 export function createTimeview(state, setup) {
   const wholeRange = () => [setup.first - 0.5, setup.last + 0.5];

@@ -1,6 +1,6 @@
 // The trestle: planted spans as piers, flights as arches as high as their rise, keys below. `lanes.js` says what stands
 // where; what differs from what is there is changed.
-import { lanesOf, pierAt } from "./lanes.js";
+import { lanesOf, pierAt, RULER, rulerNumbers } from "./lanes.js";
 import { tryText } from "../panels/true.js";
 import { node, patch } from "./svg.js";
 import { EDGE, GUTTER } from "./timeview.js";
@@ -8,8 +8,9 @@ import { EDGE, GUTTER } from "./timeview.js";
 const DRAG_PX = 4;
 const NUDGE_CM = 5;
 
-// words : a second sheet, over the playhead's line, for what must be read through it
-export function createTrestle(svg, words, state, setup, timeview, actions) {
+// words : a second sheet, over the playhead's line, for what must be read through it; ruler : a third, which stays at the
+// top of what is scrolled
+export function createTrestle(svg, { words, ruler }, state, setup, timeview, actions) {
   let dragged = null, archDrag = null;
 
   // Parts of the grips that are taken or pointed at
@@ -28,6 +29,9 @@ export function createTrestle(svg, words, state, setup, timeview, actions) {
     svg.setAttribute("viewBox", `0 0 ${width} ${height}`);
     words.setAttribute("height", height);
     words.setAttribute("viewBox", `0 0 ${width} ${height}`);
+    ruler.setAttribute("height", RULER);
+    ruler.setAttribute("viewBox", `0 0 ${width} ${RULER}`);
+    patch(ruler, rulerNumbers({ x: timeview.x, view: state.get("view"), width }));
     patch(words, [node("g", { "clip-path": "url(#lanes-clip)" }, says, "words")]);
     const window = node("rect", { x: GUTTER - 2, y: 0, width: width - GUTTER - EDGE + 4, height });
     patch(svg, [
