@@ -167,3 +167,28 @@ def test_from_the_punch_list_in_read_to_all_its_ways(person, hop):
     person.click("[data-true='open-ways']")
     person.until(lambda: person.one("[data-step-link='true']").get_attribute("aria-current"))
     person.until(lambda: len(person.all(".way")) >= 3)
+
+
+def test_a_spin_is_changed_by_an_amount_with_nothing_found_and_ways_stay_open(person, session, hop):
+    person.open_shot(hop, "?step=true&frame=37")
+    person.click("[data-true='ways']")
+    person.until(lambda: len(person.all(".way")) >= 3)
+    person.click("[data-true='ways-at']")
+    person.sees("#ways-at", "True the spin")
+    # what can't be done there says what it needs
+    person.click("#ways-at summary")
+    person.sees("#ways-at", "Needs a part that passes through a prop or through the body.")
+    person.click("#ways-at [data-correction='true_spin']")
+    tried(person)
+    person.click("#trying-options [name='meet']")
+    turns = person.one("#trying-options [name='turns']")
+    turns.send_keys(Keys.CONTROL, "a")
+    turns.send_keys("0.25")
+    person.sees("#trying-cost", "off the pose it had")
+    assert person.driver.switch_to.active_element == turns  # the form stood while it was worked out
+    person.click("#put-back")
+    person.until(lambda: "is-trying" not in person.one("#bench").get_attribute("class"))
+    assert len(person.all(".way")) >= 3
+    assert person.all("#ways-at button")
+    assert stands(session, hop).performer.corrections == ()
+    assert person.complaints() == []

@@ -305,6 +305,10 @@ def test_uneven_spin_becomes_steady_and_more_turns_are_made():
         np.testing.assert_allclose(now.position[k], was.position[k], atol=2e-3)
     com = [read_shot(s).com for s in (shot, after.shot)]
     np.testing.assert_allclose(com[0], com[1], atol=2e-3)
+    part = propose(see(shot), read_try("true_spin(frame=35,turns=0.25)")).cost.says
+    assert "Whole turns alone meet the last pose: +0 were made" in part
+    free = propose(see(shot), read_try("true_spin(frame=35,turns=0.25,meet=False)")).cost.says
+    assert "Whole turns" not in free
     with pytest.raises(EditError, match="Who leads is one of hips, legs, chest"):
         taken(shot, "true_spin(frame=35,order=tail)")
 
@@ -569,3 +573,17 @@ def test_ways_are_told_with_the_best_first():
     prices = [o.price for o in told if o.settles(finding) and not o.way.choice]
     assert prices == sorted(prices)
     assert "true_by_plan" in COMMANDS
+
+
+def test_a_big_change_for_what_is_only_strained_says_so():
+    seen = see(demo("Net-perch"))
+    before = judged(seen)
+    (hang,) = (f for f in before if f.kind == "hang")
+    assert hang.grade == "strained"
+    told = {o.label: o.dear(hang) for o in outcomes(seen, before, hang)}
+    assert told["Keep the height, change the time"] == ""
+    moved = next(words for label, words in told.items() if label.startswith("Move the whole body"))
+    assert moved.startswith("A big change to the acting for 22 %")
+    hop = see(demo("Gap hop"))
+    cracked = next(f for f in judged(hop) if f.kind == "hang")
+    assert not any(o.dear(cracked) for o in outcomes(hop, judged(hop), cracked))

@@ -6,15 +6,21 @@ import numpy as np
 import pytest
 
 from ironarc.core import rotation
+from ironarc.core.document import Shot
 from ironarc.core.figure.body import weigh
 from ironarc.core.judging import find
 from ironarc.core.judging.findings import evidence_of
 from ironarc.core.judging.grades import GRADES
+from ironarc.core.judging.judge import beside, judge
 from ironarc.core.motion.poses import poses_of
+from ironarc.core.reading import see
 from ironarc.core.reading.faults import contact_faults
+from ironarc.core.reading.inside import depth_in
 from ironarc.core.reading.joints import read_joints
 from ironarc.core.reading.read import read
+from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.props import Prop
+from tests.conftest import demo
 from tests.figures import BRAM_RIG, CM, carried, posed
 
 BODY = weigh(BRAM_RIG, CM)
@@ -268,3 +274,47 @@ def test_noise_of_a_capture_widens_the_limits_of_what_it_blurs():
     limits = [next(f.limit for f in find(r) if f.kind == "slide") for r in (noisy, quiet)]
     assert limits[0] == pytest.approx(1.75 * limits[1])
     assert replace(GRADES["slide"], noisy=False).cracked == GRADES["slide"].cracked
+
+
+# --- two bodies ------------------------------------------------------------------------------------------
+
+
+def pair(apart_m: float) -> Shot:
+    """Two who hop side by side, the same hop, so far apart."""
+    hop = demo("Gap hop")
+    other = replace(hop.performer, id="performer2", name="Tansy Vale", placement=Placement((apart_m, 0.0, 0.0)))
+    return replace(hop, performers=(hop.performer, other))
+
+
+@pytest.mark.parametrize("apart_m", [0.0, 0.2])
+def test_bodies_that_stand_in_each_other_are_found_whoever_is_read(apart_m):
+    shot = pair(apart_m)
+    for who, other in (("performer1", "Tansy Vale"), ("performer2", "Bram Okoro")):
+        seen = see(shot, who)
+        found = [f for f in judge(shot, seen.performer, seen.reading) if f.kind == "within"]
+        assert found
+        assert found[0].grade == "cracked"
+        assert f"inside {other}" in found[0].says
+        proof = evidence_of(found[0], seen.reading, GRADES, beside(shot, seen.performer))
+        assert max(proof.measured) == pytest.approx(found[0].value * 100, rel=0.25)
+
+
+def test_bodies_side_by_side_and_a_body_alone_are_not_inside_anybody():
+    shot = pair(0.7)
+    seen = see(shot)
+    assert "within" not in {f.kind for f in judge(shot, seen.performer, seen.reading)}
+    assert "within" not in {f.kind for f in find(see(demo("Gap hop")).reading)}
+
+
+def test_a_point_on_the_axis_of_a_part_is_as_deep_as_the_part_is_thick():
+    seen = see(demo("Gap hop"))
+    poses, body = seen.reading.poses, seen.reading.body
+    shank = next(p for p in body.parts if p.segment == "shank" and p.side == "left")
+    middle = (shank.start_m + shank.end_m) / 2
+    at = poses.position[:, shank.joint] + rotation.rotate(poses.rotation[:, shank.joint], middle)
+    thin, give = min(shank.half_width_m, shank.half_depth_m), 0.3 * shank.half_depth_m
+    np.testing.assert_allclose(depth_in(at, [shank], poses), thin - give, atol=1e-12)
+    aside = poses.position[:, shank.joint] + rotation.rotate(
+        poses.rotation[:, shank.joint], middle + shank.across[0] * shank.half_width_m * 1.1
+    )
+    np.testing.assert_allclose(depth_in(np.stack([at, aside]), [shank], poses)[1], 0.0)

@@ -185,6 +185,24 @@ def test_one_leg_bears_no_more_than_lies_over_it():
     assert np.isfinite(balance.tips_in_s[MIDDLE])
 
 
+def test_a_body_that_lies_on_one_point_alone_is_a_doubt_about_what_touches():
+    def prone(over_m: float):
+        """Flat on his face, so far over the floor, borne by a word that says so."""
+        turn = np.repeat(rotation.about_axis("X", np.array([np.pi / 2])), 40, axis=0)
+        poses = carried(STILL, turn=turn)
+        down = poses.position[..., 1].min() - over_m
+        return read(poses, BODY, G, down, by_hand=(HandContact("LeftLeg", "knee", 1, 40, "floor"),))
+
+    (found,) = (f for f in find(prone(0.15)) if f.kind == "balance")
+    assert found.grade == "strained"
+    assert "Only the left knee is read as touching" in found.says
+    assert "something else must bear the body" in found.says
+    # one who stands and leans as far is out of balance: nothing near the floor could bear him
+    (leans,) = (f for f in find(read(leaning(50), BODY, G, 0.0, by_hand=on_floor(1, 60))) if f.kind == "balance")
+    assert leans.grade == "cracked"
+    assert "Held out of balance" in leans.says
+
+
 def test_a_lean_past_the_toes_is_a_finding_at_rest_and_none_when_passed_through():
     still, running = (read(leaning(16, speed=v), BODY, G, 0.0, by_hand=on_floor(1, 60)) for v in (0.0, 3.0))
     assert "balance" in kinds(still)

@@ -41,6 +41,20 @@ def test_the_panel_shows_what_is_open_what_holds_and_what_can_be_solved(bench):
         assert words in panel, words
 
 
+def test_all_that_can_be_tried_on_a_frame_is_told_and_what_the_rest_needs(bench):
+    flight = bench.get("ways-at?who=performer1&frame=37").text
+    assert "True the spin" in flight
+    assert "true_arc(frame=" in flight
+    assert "Needs a knee or an elbow bent past straight." in flight
+    ground = bench.get("ways-at?who=performer1&frame=2").text
+    assert "true_arc(frame=" not in ground
+    assert "Needs a flight." in ground
+    for bad, says in (("900", "1 to 72"), ("x", "A frame is a whole number")):
+        answer = bench.get(f"ways-at?who=performer1&frame={bad}")
+        assert answer.status_code == 422
+        assert says in answer.text
+
+
 def test_ways_of_a_finding_are_tried_and_told_side_by_side(bench):
     told = bench.get(f"ways?who=performer1&finding={finding_of(bench, 'hang')}").text.replace("\xa0", " ")
     for words in (

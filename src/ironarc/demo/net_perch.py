@@ -82,7 +82,7 @@ def fall(hand: Hand) -> None:
         *(Turn("turn", f"{side} hand", degrees(-30.0), bone="ends") for side in ACROSS),
     )  # fmt: skip
     for side, x in ACROSS.items():
-        hand.reach(LANDS, f"{side} foot", (x * 0.7, 0.125, FEET_Z - 0.06))
+        hand.reach(LANDS, f"{side} foot", (x * 0.7, 0.125, FEET_Z - 0.06), stay="pins")
         # toes first
         hand.pose(LANDS, Turn("turn", f"{side} foot", degrees(_flat(hand, LANDS, side) + 16.0)))
     hand.do("mark_beat", frame=LANDS, beat="extreme")
@@ -102,7 +102,7 @@ def land(hand: Hand) -> None:
     hand.do("copy_pose", frame=LANDS, to=(FLAT,))
     hand.reach(FLAT, "hips", (0.0, 0.70, FEET_Z - 0.11), how="body", stay="pins")
     for side in ACROSS:
-        hand.reach(FLAT, f"{side} foot", (ACROSS[side] * 0.7, 0.078, FEET_Z - 0.06))
+        hand.reach(FLAT, f"{side} foot", (ACROSS[side] * 0.7, 0.078, FEET_Z - 0.06), stay="pins")
         hand.pose(FLAT, Turn("turn", f"{side} foot", degrees(_flat(hand, FLAT, side))))
     hand.do("copy_pose", frame=FLAT, to=(DEEP, FRAMES))
     for side in ACROSS:

@@ -17,7 +17,7 @@ from ironarc.core.truing import Try, Way, plan
 from ironarc.core.truing.corrections import arc
 from ironarc.core.truing.trial import WORSE, outcomes
 from ironarc.store import shots, work
-from ironarc.web.arguments import read_body
+from ironarc.web.arguments import frame_argument, read_body
 from ironarc.web.bench import apply_edit
 from ironarc.web.keeping import for_ever, plain_json
 from ironarc.web.seeing import open_session, see, variants
@@ -64,6 +64,22 @@ def ways(shot_id: int, revision: int):
             found = outcomes(seen, seen.findings, finding, untried=untried)
         slow = [(wanted, way.label or wanted.correction.label) for wanted, way in untried]
         return render_template("partials/ways.html", outcomes=found, finding=finding, slow=slow)
+
+
+@pages.get("/r/<id:revision>/ways-at")
+def ways_at(shot_id: int, revision: int):
+    """Every correction that can be tried on a frame, whether anything is found there or not; of the others, what they
+    need."""
+    with open_session() as session:
+        seen = see(session, shot_id, revision, who=request.args.get("who", ""))
+        asked = frame_argument("frame")
+        frame = seen.shot.first_frame if asked is None else asked
+        check_frames(seen.shot, frame)
+        with effort.limited(WAYS_S):
+            there = list(truing.places_at(seen, frame, frame))
+        can = {ways[0][0].correction.name for ways in there}
+        others = [found for found in truing.CORRECTIONS.values() if found.name not in can]
+        return render_template("partials/ways_at.html", there=there, others=others, frame=frame)
 
 
 @pages.get("/r/<id:revision>/trial.json")

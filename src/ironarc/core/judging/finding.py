@@ -5,7 +5,9 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from ironarc.core.figure.body import Body
 from ironarc.core.judging.grade import LENGTH, SPEED, Grade
+from ironarc.core.motion.poses import Poses
 from ironarc.core.reading import Reading
 from ironarc.core.settings import CAPTURED
 
@@ -53,12 +55,22 @@ class Finding:
         return self.value / max(self.limit, 1e-9) * float(np.sqrt(self.end - self.start + 1))
 
 
+@dataclass(frozen=True, eq=False)
+class Beside:
+    """Another performer of the shot, on the same frames."""
+
+    name: str
+    body: Body
+    poses: Poses
+
+
 @dataclass(frozen=True)
 class Case:
-    """A reading with the limits it is held against, as the rules see it."""
+    """A reading with the limits it is held against, as the rules see it. beside : the others in the shot"""
 
     reading: Reading
     limits: Limits
+    beside: tuple["Beside", ...] = ()
 
     @property
     def first(self) -> int:

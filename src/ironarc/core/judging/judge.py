@@ -4,6 +4,7 @@ from collections.abc import Mapping, Sequence
 from dataclasses import replace
 
 from ironarc.core.document import Left, Limit, Performer, Shot
+from ironarc.core.judging.finding import Beside
 from ironarc.core.judging.findings import Finding, Limits, find
 from ironarc.core.judging.grades import limits_of
 from ironarc.core.reading import Reading
@@ -19,11 +20,17 @@ def judge(shot: Shot, performer: Performer, reading: Reading, house: Sequence[Li
     house : limits of the house, which the shot's own go before
     """
     found = []
-    for finding in find(reading, limits_of(shot.limits, house)):
+    for finding in find(reading, limits_of(shot.limits, house), beside(shot, performer)):
         own = own_span(reading.own, reading.poses.frames, finding.start, finding.end)
         finding = replace(finding, performer=performer.id, own=own)
         found.append(replace(finding, left=_reason(finding, performer.left)))
     return found
+
+
+def beside(shot: Shot, performer: Performer) -> tuple[Beside, ...]:
+    """The others in a shot, on all of its frames."""
+    frames = shot.frame_numbers()
+    return tuple(Beside(p.name, p.body(), shot.poses(p.id, frames)) for p in shot.performers if p.id != performer.id)
 
 
 def limits_seen(seen: Seen) -> Limits:
@@ -33,7 +40,7 @@ def limits_seen(seen: Seen) -> Limits:
 
 def findings_of(seen: Seen) -> list[Finding]:
     """What is found in a shot by the limits that count there, left as it is or not."""
-    return find(seen.reading, limits_seen(seen))
+    return find(seen.reading, limits_seen(seen), beside(seen.shot, seen.performer))
 
 
 def judge_all(shot: Shot, readings: Mapping[str, Reading], house: Sequence[Limit] = ()) -> list[Finding]:

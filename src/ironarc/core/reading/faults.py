@@ -5,11 +5,11 @@ from dataclasses import dataclass, replace
 import numpy as np
 from scipy.ndimage import uniform_filter1d
 
-from ironarc.core import rotation
 from ironarc.core.figure.anatomy import ContactPoint
 from ironarc.core.reading.contacts import FLOOR, depth_inside
 from ironarc.core.reading.forces import kept_up, read_forces
 from ironarc.core.reading.glides import against, read_glides, slower_side, smoothed
+from ironarc.core.reading.inside import depth_in
 from ironarc.core.reading.read import Reading
 from ironarc.core.reading.skin import LEGS, limb_of, parts_of
 from ironarc.core.reading.soles import read_soles
@@ -26,11 +26,9 @@ GLIDE_MS = 6.0  # that nothing slides by in one frame, bearing a body that glide
 GLIDES_ALONG, GLIDES_ALONG_MS = 1.2, 0.05  # of the slowest low part's pace, within which a part bears what glides
 PLANTED_BW = 0.15  # a foot that bears less is drawn along, not planted
 SOFT = 0.35  # of its half-width that a round part gives way where it lies
-THROUGH_SOFT = 0.3  # of its half-depth that a part gives way where another one presses into it
 TWIN, TWIN_FRAMES = 1 / 3, 0.5  # of the larger fault, and of its frames, from which left and right are one fault
 ON_BALL = 0.5  # of what a foot on its ball turns and drags as it pushes that counts as a slide
 STILL_SHARE = 0.05  # of a slide's way at either end that is left out of its frames
-JOINT_SHARE = 0.1  # of a bone at either end that is its joint, where parts overlap by nature
 
 
 @dataclass(frozen=True)
@@ -100,7 +98,7 @@ def _shared(a: ContactFault, b: ContactFault) -> float:
     return common / (min(a.end - a.start, b.end - b.start) + 1)
 
 
-def _window(reading: Reading) -> int:
+def kept_frames(reading: Reading) -> int:
     """Frames that make up KEPT_S."""
     return max(2, int(np.ceil(KEPT_S / reading.poses.dt - 1e-9)))
 
@@ -194,7 +192,7 @@ def _moving(path: np.ndarray, low: int, high: int) -> Span:
 def _sinks(reading: Reading) -> list[ContactFault]:
     """Parts kept under the floor or inside a prop that they rest on. Round flesh gives way a little."""
     out = []
-    skin, window = reading.traced.track.skin, _window(reading)
+    skin, window = reading.traced.track.skin, kept_frames(reading)
     give = SOFT * skin.half.min(axis=1) * (~skin.named("palm", "heel", "ball", "toe", "tip"))
     for surface, near in reading.surfaces.items():
         thick = reading.ask(read_soles) if surface == FLOOR else 0.0
@@ -205,7 +203,7 @@ def _sinks(reading: Reading) -> list[ContactFault]:
             if any(skin.points[i].point == "palm" and not _has_wrist(reading, skin.points[i]) for i in points):
                 continue
             deepest = depth[:, points].max(axis=1)
-            out += _kept(reading, SINK, deepest, window, what, surface)
+            out += kept_faults(reading, SINK, deepest, window, what, surface)
     return out
 
 
@@ -213,7 +211,7 @@ def _parts(reading: Reading) -> dict[str, np.ndarray]:
     return parts_of(reading.traced.track.skin, reading.body.anatomy.rig.names)
 
 
-def _kept(
+def kept_faults(
     reading: Reading, kind: str, value: np.ndarray, window: int, what: str, surface: str, least: float = 0.01
 ) -> list[ContactFault]:  # fmt: skip
     """Faults where `value` (frames,) m stays up for `window` frames; how far is what it keeps up."""
@@ -253,7 +251,7 @@ def _hovers(reading: Reading) -> list[ContactFault]:
         gap = np.where(reading.said.borne, 0.0, gap)
     names = list(reading.surfaces)
     out = []
-    for fault in _kept(reading, HOVER, gap, _window(reading), "", FLOOR):
+    for fault in kept_faults(reading, HOVER, gap, kept_frames(reading), "", FLOOR):
         a = fault.start - int(reading.poses.frames[0])
         point = reading.traced.track.skin.points[lowest[a]]
         limb = limb_of(point)
@@ -265,7 +263,7 @@ def _hovers(reading: Reading) -> list[ContactFault]:
 def _passes(reading: Reading) -> list[ContactFault]:
     """Parts whose middle goes through a prop, and hands or forearms through the trunk or the head."""
     out = []
-    track, window = reading.traced.track, _window(reading)
+    track, window = reading.traced.track, kept_frames(reading)
     for prop in reading.traced.props:
         depth = depth_inside(track, prop, reading.floor, reading.poses.frames)
         for what, points in _parts(reading).items():
@@ -273,7 +271,7 @@ def _passes(reading: Reading) -> list[ContactFault]:
             rests = reading.touch.get(prop.id)
             if rests is not None:
                 deepest = np.where(rests[:, points].any(axis=1), 0.0, deepest)
-            out += _kept(reading, THROUGH, deepest, window, what, prop.id)
+            out += kept_faults(reading, THROUGH, deepest, window, what, prop.id)
     return out + _self_passes(reading, window)
 
 
@@ -286,26 +284,7 @@ def _self_passes(reading: Reading, window: int) -> list[ContactFault]:
     for i, point in enumerate(skin.points):
         if point.point not in ("palm", "toe", "ball", "knee"):
             continue
-        at = reading.traced.track.middle[:, i]
-        depth = np.zeros(len(at))
-        for part in solid:
-            axis = part.end_m - part.start_m
-            origin = poses.position[:, part.joint]
-            reach = max(np.linalg.norm(part.start_m), np.linalg.norm(part.end_m))
-            reach += max(part.half_width_m, part.half_depth_m)
-            # mostly it is nowhere near
-            near = np.flatnonzero(np.linalg.norm(at - origin, axis=1) < reach)
-            if not len(near):
-                continue
-            own = rotation.rotate(poses.rotation[near, part.joint], at[near] - origin[near], back=True)
-            share = ((own - part.start_m) @ axis) / max(axis @ axis, 1e-9)
-            off = own - part.start_m - share[:, None] * axis
-            across = off @ part.across.T / [part.half_width_m, part.half_depth_m]
-            inside = 1 - np.linalg.norm(across, axis=1)
-            within = (share > JOINT_SHARE) & (share < 1 - JOINT_SHARE)
-            thin = min(part.half_width_m, part.half_depth_m)
-            depth[near] = np.maximum(depth[near], np.where(within, inside, 0.0) * thin)
-        give = THROUGH_SOFT * min(p.half_depth_m for p in solid) if solid else 0.0
+        depth = depth_in(reading.traced.track.middle[:, i], solid, poses)
         name = {"palm": "hand", "ball": "foot", "toe": "foot"}.get(point.point, point.point)
-        out += _kept(reading, THROUGH, np.maximum(depth - give, 0.0), window, f"{point.side} {name}", "")
+        out += kept_faults(reading, THROUGH, depth, window, f"{point.side} {name}", "")
     return out

@@ -172,6 +172,7 @@ class Correction:
     ways : names of all the ways it can have, where it has several
     marks : whether it changes nothing and only writes down that something is meant
     seconds : how long it takes at most, about, of what is seen and its options; None for the blink of an eye
+    needs : what has to be there for it to have a place, as a sentence
     """
 
     name: str
@@ -187,6 +188,7 @@ class Correction:
     ways: tuple[str, ...] = ()
     marks: bool = False
     seconds: Callable[[Seen, Any], float] | None = None
+    needs: str = field(kw_only=True)
 
 
 @dataclass(frozen=True)

@@ -6,13 +6,16 @@ from dataclasses import dataclass
 from ironarc.core import effort
 from ironarc.core.errors import EditError
 from ironarc.core.judging import Finding, judge
+from ironarc.core.judging.finding import STRAINED
 from ironarc.core.judging.judge import match
+from ironarc.core.judging.plain_units import told
 from ironarc.core.reading.shot import Seen
 from ironarc.core.truing import places_at, propose
 from ironarc.core.truing.correction import Correction, Proposal, Try, Way
 from ironarc.core.truing.residue import Residue, harm, price, residue
 
 SPOILS, HARMS = 0.3, 3.0  # m/s, that a finding made worse or new costs, and what physics refuses
+DEAR = 2.5  # of `Cost.size`, from which a way is much for what is only strained
 LIKELY = 1.0  # m/s, that a way is worth more which what is seen speaks for
 OF_JOINTS = frozenset({"bend", "pop", "stretch"})  # what a joint alone does
 WORSE = 1.03  # times its value, from which a finding counts as worse
@@ -73,6 +76,12 @@ class Outcome:
         harms = harm(self.was, self.left_over, frames, pace=pace)
         paid -= LIKELY if self.proposal.likely else 0.0
         return paid + SPOILS * spoils + (HARMS if harms else 0.0)
+
+    def dear(self, finding: Finding) -> str:
+        """That it changes the acting out of proportion to what it puts right, as a sentence, or ""."""
+        if finding.grade != STRAINED or self.proposal.cost.size < DEAR:
+            return ""
+        return f"A big change to the acting for {told(finding.value, finding.unit)}: look first whether to leave it."
 
     def settles(self, finding: Finding) -> bool:
         return any(f.id == finding.id for f in self.settled)

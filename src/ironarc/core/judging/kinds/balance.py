@@ -10,8 +10,13 @@ from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.judging.grade import LENGTH, Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_stance import spans_of, stance_cause
+from ironarc.core.reading import Reading
 from ironarc.core.reading.balance import read_balance
+from ironarc.core.reading.skin import parts_of
 
+LYING = 0.25  # of the figure's height that the center of gravity of one that lies is over the floor, at most
+NEVER_S = 0.05  # within which nothing that is held can be past saving
+DOUBTED = 1.01  # of the limit, that a footing which can't be all of it counts as: strained, never cracked
 UPRIGHT = 0.3  # share of the pelvis's forward that lies level, below which a body faces no way
 
 GRADE = Grade(
@@ -30,9 +35,31 @@ def rule(case: Case) -> Iterator[Finding]:
         at = a + int(np.argmin(measured.margin_m[a:b]))
         tips = measured.tips_in_s[at]
         way = _way(case, at)
+        if tips < NEVER_S and _lies(reading, at):
+            # nothing that lies is held by a point it is past saving on: a contact wasn't read
+            bears = _bearing(reading, at)
+            says = (
+                f"Only the {bears} is read as touching, and the plumb falls {most * 100:.0f} cm {way} of it: something "
+                "else must bear the body. Set what touches in Read, or close its gap to the floor."
+            )
+            doubt = case.graded("balance", 0.0)[1] * DOUBTED
+            yield from case.raised("balance", most, start, end, says, cause=stance_cause(start, end), sure=doubt)
+            continue
         soon = f" Let go, it would tip {way} and be past saving in {tips:.1f} s." if np.isfinite(tips) else ""
         says = f"Held out of balance: the plumb falls {most * 100:.0f} cm {way} of its footing.{soon}"
         yield from case.raised("balance", most, start, end, says, cause=stance_cause(start, end))
+
+
+def _lies(reading: Reading, at: int) -> bool:
+    return float(reading.com[at, 1] - reading.floor_m) < LYING * reading.body.anatomy.height_m
+
+
+def _bearing(reading: Reading, at: int) -> str:
+    """What touches on a frame, in words."""
+    skin, names = reading.traced.track.skin, reading.poses.rig.names
+    on = reading.footing.on[at]
+    found = [what for what, points in parts_of(skin, names).items() if on[points].any()]
+    return " and the ".join(found[:2]) if len(found) <= 2 else f"{found[0]} with {len(found) - 1} more"
 
 
 def _way(case: Case, at: int) -> str:

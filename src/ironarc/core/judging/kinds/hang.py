@@ -30,8 +30,10 @@ def rule(case: Case) -> Iterator[Finding]:
 def _says(flight: Flight, g: float, fps: float) -> str:
     room = f"{allowed_frames(flight, g, fps):.1f}"
     rise, drop = flight.rise_m * 100, flight.drop_m * 100
-    alike = abs(rise - drop) < 3
-    path = f"A rise of {rise:.0f} cm" if alike else f"A rise of {rise:.0f} cm and a drop of {drop:.0f} cm"
+    alike = abs(rise - drop) < 3 or min(rise, drop) < 1
+    # a drop from a ledge has no rise to speak of, a jump onto one no drop
+    one = f"A rise of {rise:.0f} cm" if rise > drop or abs(rise - drop) < 3 else f"A drop of {drop:.0f} cm"
+    path = one if alike else f"A rise of {rise:.0f} cm and a drop of {drop:.0f} cm"
     pace = f"It plays at {flight.speed_factor * 100:.0f} % of true speed."
     hangs = f"{flight.aloft_frames:.1f} frames ({flight.hang_s:.2f} s)"
     if flight.implied_g <= 0:

@@ -416,6 +416,7 @@ CORRECTION = Correction(
     propose,
     order=20,
     ways=(TIME, HEIGHT, BETWEEN, EDGES, HELD),
+    needs="Needs a flight.",
 )
 
 __all__ = ["CORRECTION", "Options", "by_height", "find_flight", "lead_shift", "places", "propose", "true_hang"]

@@ -253,4 +253,5 @@ CORRECTION = Correction(
     places,
     propose,
     order=40,
+    needs="Needs a pose that is held out of balance.",
 )

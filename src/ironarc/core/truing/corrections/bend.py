@@ -173,4 +173,5 @@ CORRECTION = Correction(
     places,
     propose,
     order=6,
+    needs="Needs a knee or an elbow bent past straight.",
 )

@@ -86,4 +86,5 @@ CORRECTION = Correction(
     places,
     propose,
     order=62,
+    needs="Needs a jerk of the center of gravity.",
 )

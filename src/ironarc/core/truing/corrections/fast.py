@@ -95,4 +95,5 @@ CORRECTION = Correction(
     places,
     propose,
     order=60,
+    needs="Needs a part that turns too fast to be seen.",
 )

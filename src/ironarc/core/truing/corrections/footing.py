@@ -94,6 +94,7 @@ CORRECTION = Correction(
     places,
     propose,
     order=10,
+    needs="Needs a planted part that slides, sinks or hovers.",
 )
 
 __all__ = ["CORRECTION", "Options", "places", "propose"]

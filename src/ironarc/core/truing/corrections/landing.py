@@ -144,4 +144,5 @@ CORRECTION = Correction(
     places,
     propose,
     order=52,
+    needs="Needs a landing.",
 )

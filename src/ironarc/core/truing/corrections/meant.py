@@ -65,4 +65,5 @@ CORRECTION = Correction(
     propose,
     order=95,
     marks=True,
+    needs="Needs a flight whose hang time or arc is off.",
 )

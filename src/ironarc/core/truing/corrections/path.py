@@ -149,4 +149,5 @@ CORRECTION = Correction(
     places,
     propose,
     order=35,
+    needs="Needs pushes without a source, or feet that slide.",
 )

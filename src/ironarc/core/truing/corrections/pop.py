@@ -102,4 +102,5 @@ CORRECTION = Correction(
     places,
     propose,
     order=5,
+    needs="Needs a joint that is somewhere else for a frame.",
 )

@@ -164,4 +164,5 @@ CORRECTION = Correction(
     places,
     propose,
     order=50,
+    needs="Needs a take-off.",
 )

@@ -136,4 +136,5 @@ CORRECTION = Correction(
     places,
     propose,
     order=70,
+    needs="Needs flights that all play too fast, or all too slow.",
 )

@@ -73,4 +73,5 @@ CORRECTION = Correction(
     propose,
     order=90,
     marks=True,
+    needs="Needs a body that stands over the floor and touches nothing.",
 )

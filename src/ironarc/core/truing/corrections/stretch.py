@@ -72,4 +72,5 @@ CORRECTION = Correction(
     places,
     propose,
     order=7,
+    needs="Needs a bone that changes its length.",
 )

@@ -164,4 +164,5 @@ CORRECTION = Correction(
     places,
     propose,
     order=15,
+    needs="Needs a part that passes through a prop or through the body. Props are added in Set.",
 )

@@ -264,4 +264,5 @@ CORRECTION = Correction(
     order=80,
     long=True,
     seconds=seconds,
+    needs="Needs something near by that it can put right.",
 )

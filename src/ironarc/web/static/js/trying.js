@@ -108,11 +108,13 @@ export function createTrying(root, state, setup, actions) {
   function changed(event) {
     if (event?.target.name) used.add(event.target.name);
     clearTimeout(timer);
+    // what is typed is looked at before it can be taken
+    document.getElementById("take").disabled = true;
     timer = setTimeout(() => {
       const trying = state.get("trying"), options = trying && told && typed(used);
       used.clear();
-      if (!options) return;
-      const text = tryText(trying.correction, options);
+      const text = options && tryText(trying.correction, options);
+      if (!options || text === tryText(trying.correction, trying.options)) { document.getElementById("take").disabled = !options; return; }
       actions.tryCorrection({ ...trying, options, variant: trying.layer ? `again-${trying.layer}-${text}` : text });
     }, TYPED_MS);
   }
@@ -151,8 +153,12 @@ export function createTrying(root, state, setup, actions) {
   state.on(["trying", "data"], () => {
     const trying = state.get("trying"), held = state.get("held")?.data;
     const ready = Boolean(trying && held && state.get("variant") === trying.variant);
-    box.classList.toggle("hidden", !ready);
-    root.classList.toggle("is-trying", ready);
+    // while other options of the same correction are worked out its form stands, with the hand in it
+    const stays = ready || Boolean(trying && held && told && told.of === trying.correction && told.layer === trying.layer);
+    box.classList.toggle("hidden", !stays);
+    box.classList.toggle("is-busy", stays && !ready);
+    document.getElementById("take").disabled = !ready;
+    root.classList.toggle("is-trying", stays);
     if (!state.get("trying")) { told = null; form.replaceChildren(); list.replaceChildren(); }
     if (!ready) { table.replaceChildren(); return; }
     document.getElementById("trying-name").textContent = `Trying: ${trying.label}`;

@@ -52,6 +52,16 @@ export function createTruePanel(panel, state, setup, actions) {
     } catch { box.innerHTML = '<p class="mt-1.5 text-quiet">The server can’t be reached. Try again.</p>'; }
   }
 
+  // All that can be tried on the playhead's frame, whether anything is found there or not
+  async function openWaysAt() {
+    const box = panel.querySelector("#ways-at"), query = new URLSearchParams({ frame: state.get("frame"), who: who(), v: setup.mark });
+    box.innerHTML = '<p class="mt-1.5 text-quiet">Looking…</p>';
+    try {
+      const answer = await fetch(`/shots/${setup.shot}/r/${state.get("revision")}/ways-at?${query}`, { headers: { "HX-Request": "true" } });
+      box.innerHTML = await answer.text();
+    } catch { box.innerHTML = '<p class="mt-1.5 text-quiet">The server can’t be reached. Try again.</p>'; }
+  }
+
   const spanForm = () => panel.querySelector("#span-form");
 
   function spanOptions(quick) {
@@ -148,6 +158,7 @@ export function createTruePanel(panel, state, setup, actions) {
     if (button.id === "work-look") { lookAt(); return; }
     const does = button.dataset.true, layer = button.closest("[data-layer]")?.dataset.layer;
     if (does === "ways") openWays(button);
+    if (does === "ways-at") openWaysAt();
     if (does === "open-ways") { opened = button.dataset.finding; state.set({ step: "true" }); }
     if (does === "pier") {
       const [start, end] = ["start", "end"].map((name) => Number.parseInt(button.form.elements[name].value, 10));
