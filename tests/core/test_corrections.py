@@ -305,9 +305,11 @@ def test_uneven_spin_becomes_steady_and_more_turns_are_made():
         np.testing.assert_allclose(now.position[k], was.position[k], atol=2e-3)
     com = [read_shot(s).com for s in (shot, after.shot)]
     np.testing.assert_allclose(com[0], com[1], atol=2e-3)
-    part = propose(see(shot), read_try("true_spin(frame=35,turns=0.25)")).cost.says
+    with pytest.raises(EditError, match="let the last pose go"):
+        taken(shot, "true_spin(frame=35,turns=0.25)")
+    part = propose(see(demo("Gap hop")), read_try("true_spin(frame=37,turns=0.25)")).cost.says
     assert "Whole turns alone meet the last pose: +0 were made" in part
-    free = propose(see(shot), read_try("true_spin(frame=35,turns=0.25,meet=False)")).cost.says
+    free = propose(see(demo("Gap hop")), read_try("true_spin(frame=37,turns=0.25,meet=False)")).cost.says
     assert "Whole turns" not in free
     with pytest.raises(EditError, match="Who leads is one of hips, legs, chest"):
         taken(shot, "true_spin(frame=35,order=tail)")
