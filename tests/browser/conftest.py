@@ -2,6 +2,8 @@
 
 import os
 import socket
+import subprocess
+import sys
 import tempfile
 import threading
 from contextlib import suppress
@@ -17,6 +19,7 @@ from werkzeug.serving import ThreadedWSGIServer
 
 from ironarc.store import shots
 from ironarc.store.cluster import free_port
+from ironarc.store.database import URL_SETTING
 from ironarc.web import create_app
 from tests.conftest import demo
 
@@ -208,8 +211,11 @@ class Person:
         return t1 - t0, f1 - f0
 
     def complaints(self) -> list[str]:
-        """What the browser's console complains about, but for answers that were meant to be refusals."""
-        return [e["message"] for e in self.console() if e["level"] == "SEVERE" and " 422 " not in e["message"]]
+        """What the browser's console complains about, but for answers that were meant to be refusals and for questions
+        that a newer one made needless."""
+        meant = (" 422 ", "htmx:sendAbort", "htmx:afterRequest")
+        severe = [e["message"] for e in self.console() if e["level"] == "SEVERE"]
+        return [message for message in severe if not any(word in message for word in meant)]
 
 
 @pytest.fixture(scope="session")
@@ -295,3 +301,15 @@ def person(browser, served):
 def hop(session):
     """Id of a stored Gap hop."""
     return shots.create(session, demo("Gap hop"))
+
+
+@pytest.fixture
+def worker(database_url):
+    """A worker as a process of its own."""
+    process = subprocess.Popen(
+        [sys.executable, "-m", "ironarc.cli", "work"], env=os.environ | {URL_SETTING: database_url},
+        stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL,
+    )  # fmt: skip
+    yield process
+    process.kill()
+    process.wait()

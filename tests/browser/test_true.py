@@ -1,31 +1,13 @@
 """The True step as a person goes through it: ways, arches dragged, options, plans and spans in the background."""
 
-import os
-import subprocess
-import sys
-
-import pytest
 from selenium.webdriver.common.keys import Keys
 
 from ironarc.core.judging import judge
 from ironarc.core.reading import read_shot
 from ironarc.core.reading.shot import see
 from ironarc.store import shots
-from ironarc.store.database import URL_SETTING
 
 TRYING = "#trying-name"
-
-
-@pytest.fixture
-def worker(database_url):
-    """A worker as a process of its own."""
-    process = subprocess.Popen(
-        [sys.executable, "-m", "ironarc.cli", "work"], env=os.environ | {URL_SETTING: database_url},
-        stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL,
-    )  # fmt: skip
-    yield process
-    process.kill()
-    process.wait()
 
 
 def stands(session, hop):

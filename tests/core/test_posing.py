@@ -382,6 +382,28 @@ def test_what_was_posed_is_what_stands_after_it_is_keyed(make, number):
     np.testing.assert_allclose(after.poses("", np.array([20])).position[0], made.stand.posed.position[0], atol=1e-8)
 
 
+def test_a_single_pose_that_was_brought_in_is_blocked_from_key_to_key():
+    shot = captured()
+    base = shot.performer.layers[0]
+    still = replace(base, columns={k: Dense(1, np.full(72, c.values[0])) for k, c in base.columns.items()})
+    shot = replace(shot, performers=(replace(shot.performer, layers=(still,)),))
+    for frame, up in ((10, 0.0), (20, 0.3), (50, 0.3)):
+        before = stand_at(see(shot), frame)
+        after = moved(before, [Reach("reach", ("right hand",), (0.0, up - 0.1, 0.1))])
+        shot = pose_edit(before, after.stand, "Pose", which="whole").apply(shot)
+    hand = grip_called(shot.performer.body(), "right hand")
+    at = [stand_at(see(shot), f).at(hand) for f in (20, 35, 50, 70)]
+    # nothing comes back to the pose below between two keys, or after the last
+    assert at[1][1] > min(at[0][1], at[2][1]) - 0.05
+    np.testing.assert_allclose(at[3], at[2], atol=1e-9)
+    # motion that moves is mended: a key on it comes and goes
+    mended = captured()
+    before = stand_at(see(mended), 20)
+    layer = pose_edit(before, moved(before, [Reach("reach", ("right hand",), (0.0, 0.1, 0.0))]).stand, "Pose")
+    assert layer.apply(mended).performer.layers[1].way == "adds"
+    assert shot.performer.layers[1].way == "replaces"
+
+
 def test_on_brought_in_motion_nothing_else_changes():
     shot = captured()
     before = stand_at(see(shot), 20)

@@ -49,10 +49,10 @@ def test_all_that_can_be_tried_on_a_frame_is_told_and_what_the_rest_needs(bench)
     ground = bench.get("ways-at?who=performer1&frame=2").text
     assert "true_arc(frame=" not in ground
     assert "Needs a flight." in ground
-    for bad, says in (("900", "1 to 72"), ("x", "A frame is a whole number")):
+    for bad, reason in (("900", "1 to 72"), ("x", "A frame is a whole number")):
         answer = bench.get(f"ways-at?who=performer1&frame={bad}")
         assert answer.status_code == 422
-        assert says in answer.text
+        assert reason in answer.text
 
 
 def test_ways_of_a_finding_are_tried_and_told_side_by_side(bench):

@@ -155,6 +155,7 @@ def _guide_data(shot: Shot, guide: Guide) -> dict:
     path = guide.path(frames, shot.frame_time_s, shot.g)
     return _common(guide) | {
         "curve": guide.kind,
+        "of": guide.of,
         "performer": (guided(shot, guide) or shot.performer).id,
         "points": guide.points_m,
         "first": guide.first,

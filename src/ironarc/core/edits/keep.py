@@ -23,6 +23,7 @@ from ironarc.core.posing.stand import Stand
 
 CHANGED_RAD, CHANGED_M = 1e-6, 1e-7
 EASE = 8  # frames on either side of a key on brought-in motion within which its layer comes and goes
+STILL = 1e-3  # degrees, or units of the file, that a pose which is held stays within
 CHANGED, WHOLE = "changed", "whole"
 
 
@@ -48,9 +49,16 @@ def layer_for_keys(performer: Performer, layer_id: str = "") -> Layer:
     return by_hand[-1] if by_hand else new_hand_layer(performer)
 
 
+def is_still(layer: Layer) -> bool:
+    """Whether a layer of values is one pose throughout: somebody who was brought in to be posed, not mended."""
+    return is_dense(layer) and all(np.ptp(column.values) < STILL for column in layer.columns.values())
+
+
 def new_hand_layer(performer: Performer, name: str = "") -> Layer:
-    """A layer for a hand's keys, that adds to what is below it."""
+    """A layer for a hand's keys, that adds to what is below it; over a single pose it goes from key to key instead."""
     number = 1 + sum(layer.role == KEYED for layer in performer.layers[1:])
+    if number == 1 and is_still(performer.layers[0]):
+        return Layer(performer.free_layer_id(), name or "Keys", KEYED, REPLACES)
     return Layer(performer.free_layer_id(), name or f"Hand {number}", KEYED, ADDS)
 
 

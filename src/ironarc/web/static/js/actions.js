@@ -62,12 +62,13 @@ export function createActions(root, state, setup, { say, shown, parts }) {
     return standing;
   });
 
-  // Picks the newest item an edit added
-  async function pickAdded(made) {
+  // Picks the newest item an edit added; `stay` leaves the step that is open
+  async function pickAdded(made, { stay = false } = {}) {
     const before = new Set(itemsOf(setup).map((item) => item.id));
     if (!(await made)) return false;
     const added = itemsOf(setup).find((item) => !before.has(item.id));
-    if (added) actions.pick(added.id);
+    if (added && stay) state.set({ pick: added.id, line: null });
+    else if (added) actions.pick(added.id);
     return Boolean(added);
   }
 
@@ -91,7 +92,7 @@ export function createActions(root, state, setup, { say, shown, parts }) {
     reach: (by_m) => parts.stage.nudgeBy(by_m),
     turn: (swing_rad) => parts.stage.turnBy(swing_rad),
     edit: (edit) => post("edits", { edit }),
-    add: (edit) => pickAdded(actions.edit(edit)),
+    add: (edit, how) => pickAdded(actions.edit(edit), how),
     upload: (path, files, fields) => pickAdded(change((revision) => postForm(`/shots/${setup.shot}/${path}`, files, { revision, ...fields }))),
     undo: () => step("undo"),
     redo: () => step("redo"),

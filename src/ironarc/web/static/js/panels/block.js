@@ -5,6 +5,7 @@ import { createEaseChart } from "../block/easechart.js";
 import { framesOf, keysByPart, listed, scopeWords } from "../block/selection.js";
 import { easeOf, spanAround } from "../block/shares.js";
 import { curveName, curveWords } from "../trestle/curves.js";
+import { performerOf } from "../scene.js";
 import { kindAt, rowsOf, WHOLE } from "../trestle/keyrows.js";
 import { createBlockForms } from "./block_forms.js";
 import { carriedRow, element, layerRow, pinRow, showHolderParts } from "./block_lists.js";
@@ -126,11 +127,25 @@ export function createBlockPanel(panel, state, setup, { actions, block, keys, cu
     fill('[data-form="between"]', { a: around?.[0] ?? setup.first, b: around?.[1] ?? setup.last });
     fill('[data-form="stretch"]', { about: frames[0] ?? frame() });
     fill('[data-form="hold"]', { to: Math.min(frame() + 8, setup.last) });
-    for (const name of ["steps", "smooth"]) fill(`[data-form="${name}"]`, { start: setup.first, end: setup.last });
-    fill('[data-form="height"]', { start: setup.first, end: setup.last });
+    const { plays } = performerOf(setup, state.get("who")), moves = plays[0] < plays[1];
+    const all = moves ? [Math.max(Math.ceil(plays[0]), setup.first), Math.min(Math.floor(plays[1]), setup.last)] : [setup.first, setup.last];
+    const [start, end] = frames.length > 1 ? [frames[0], frames.at(-1)] : all;
+    for (const name of ["steps", "smooth", "feet"]) fill(`[data-form="${name}"]`, { start, end });
+    offerHeight();
     fill('[data-form="pin"]', { start: frame(), end: Math.min(frame() + 12, setup.last) });
     const choice = one('[data-choice="beat"]');
     for (const button of choice.children) button.setAttribute("aria-pressed", String(button.dataset.value === beatHere()));
+  }
+
+  // The curve that was picked or drawn last, over the frames it runs on, for the point that it was drawn for
+  function offerHeight(source = null) {
+    const form = one('[data-form="height"]');
+    if (!form) return;
+    const { elements } = form;
+    if (!source && !("typed" in elements.source.dataset) && [...elements.source.options].some((o) => o.value === state.get("pick"))) elements.source.value = state.get("pick");
+    const guide = setup.guides.find((g) => g.id === elements.source.value);
+    fill('[data-form="height"]', guide ? { start: guide.first, end: guide.first + guide.path.length - 1 } : { start: setup.first, end: setup.last });
+    if (guide && !("typed" in elements.of.dataset)) elements.of.value = guide.of === "com" ? "com" : "root";
   }
 
   // Fields that nobody has typed into follow the playhead
@@ -229,7 +244,10 @@ export function createBlockPanel(panel, state, setup, { actions, block, keys, cu
     if ("layerName" in target.dataset) edit("rename_layer", { layer_id: target.closest("[data-layer]").dataset.layer, name: target.value });
     if (target.name === "to" && target.form?.dataset.form === "pin") showHolderParts(target.form, state.get("block").holders);
     if (target.dataset.curve) state.set({ curvesShown: [...panel.querySelectorAll("[data-curve]")].filter((box) => box.checked).map((box) => box.dataset.curve) });
-    if (target.form?.dataset.form === "height") preview(target.form);
+    if (target.form?.dataset.form === "height") {
+      if (target.name === "source") offerHeight(target.value);
+      preview(target.form);
+    }
     if (target.name === "about" && target.form?.dataset.form === "scale-curve") state.set({ curveLine: Number.parseFloat(target.value) || 0 });
   });
 

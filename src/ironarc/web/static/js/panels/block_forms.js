@@ -78,7 +78,7 @@ export function createBlockForms(panel, state, setup, { actions, block, keys, cu
       if (!part) actions.say("No part selected. Click the hand that is to carry it first.");
       else if (all(start, end)) edit("carry_prop", { item: field(form, "prop").value, part, start, end, frame: frame() });
     },
-    feet(form) { const pin = one('[data-form="pin"]').elements, [start, end] = [whole(pin.start), whole(pin.end)]; if (all(start, end)) edit("feet_to_floor", { start, end, how: field(form, "how").value }); },
+    feet(form) { const [start, end] = ["start", "end"].map((n) => whole(field(form, n))); if (all(start, end)) edit("feet_to_floor", { start, end, how: field(form, "how").value }); },
     async "new-layer"(form) { if (await edit("add_hand_layer", { name: field(form, "name").value, parts: field(form, "only").checked ? state.get("grips") : [] })) { field(form, "name").value = ""; state.set({ keyLayer: state.get("block").layers[0].id }); } },
     shelve: (form) => shelf.keep(field(form, "name").value),
     async "keep-set"(form) {

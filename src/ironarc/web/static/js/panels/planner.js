@@ -74,7 +74,7 @@ export function createPlannerDrawer(state, setup, actions) {
   drawer.addEventListener("click", (event) => {
     if (!event.target.closest("#plan-put")) return;
     close();
-    actions.add({ kind: "plan_guide", plan: planOf(drawer), frame: state.get("frame"), performer: state.get("who") })
+    actions.add({ kind: "plan_guide", plan: planOf(drawer), frame: state.get("frame"), performer: state.get("who") }, { stay: state.get("step") === "block" })
       .then((made) => { if (made && state.get("standing").undo_says.includes("past the shot's end")) actions.say(`${state.get("standing").undo_says.replace("Add ", "")}. Make the range longer in Set to see all of it.`); });
   });
   return { open, close, toggle: () => (drawer.classList.contains("hidden") ? open() : close()) };
