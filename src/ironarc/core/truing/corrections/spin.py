@@ -88,9 +88,8 @@ def propose(seen: Seen, options: Options) -> Proposal:
     figure, spun = _spun(reading, flight, options)
     says = f"Steady at {np.linalg.norm(spun.L):.0f} kg·m²/s, {abs(spun.turns):.2f} turns in the air."
     if options.meet and options.turns != np.rint(options.turns):
-        says += (
-            f" Whole turns alone meet the last pose: {np.rint(options.turns):+.0f} were made. Let the pose go for more."
-        )
+        whole = f"{np.rint(options.turns):+.0f}"
+        says += f" Whole turns alone meet the last pose: {whole} were made. Let the pose go for others."
     if spun.missed_rad > np.radians(2) and not options.meet:
         says += f" It lands {np.degrees(spun.missed_rad):.0f}° off the pose it had."
     return proposed(seen, figure, CORRECTION, f"{flight.start}–{flight.end}", says)
