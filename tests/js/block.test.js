@@ -5,6 +5,7 @@ import { test } from "node:test";
 import { latestOnly } from "../../src/ironarc/web/static/js/block/latest.js";
 import { easeOf, easeThrough, spanAround, spanShares } from "../../src/ironarc/web/static/js/block/shares.js";
 import { armOf, gripAt, length, rotate, sub, turnBetween, turnedJoint } from "../../src/ironarc/web/static/js/block/turning.js";
+import { roomSays } from "../../src/ironarc/web/static/js/panels/block_forms.js";
 import { scaleOf } from "../../src/ironarc/web/static/js/trestle/curves.js";
 import { kindAt, pinRows, rowLane, rowsHeight, rowsOf } from "../../src/ironarc/web/static/js/trestle/keyrows.js";
 
@@ -129,4 +130,13 @@ test("what a drag turns swings by its far end: an ankle by its toes, a ball by t
   near(armOf(motion, 0, block, block.grips[0], ""), [0, 0, 0.2]);
   near(armOf(motion, 0, block, grip("knee", [0, 0, 0], 1), ""), [0, -0.9, 0]);
   assert.equal(armOf(motion, 0, block, grip("hips", [0, 0, 0], 0), ""), null);
+});
+
+test("room within a height that was handed on, or within a correction, says that it stalls", () => {
+  const layer = (name, more) => ({ name, base: false, dense: true, muted: false, role: "keyed", span: [10, 30], ...more });
+  const layers = [layer("Height of the ball"), layer("Keys", { dense: false }), layer("As brought in", { base: true }), layer("Muted", { muted: true })];
+  assert.match(roomSays(layers, 20, 4), /^Height of the ball is stretched over the 4 f of room, so the body stalls there\. Set it anew/);
+  assert.match(roomSays([layer("True the arc", { role: "correction" })], 20, -3), /lost 3 f there, so the body jumps\. Make it anew in True/);
+  assert.equal(roomSays(layers, 9, 4), "");
+  assert.equal(roomSays(layers, 30, 4), "");
 });

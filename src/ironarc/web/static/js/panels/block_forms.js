@@ -2,6 +2,16 @@
 import { getJson, keptAddress, postJson } from "../api.js";
 import { element } from "./block_lists.js";
 
+// What becomes of layers with a value on every frame (a height that was handed on, a correction) when room is made or
+// pulled in within them; "" for nothing
+export function roomSays(layers, after, by) {
+  const across = layers.filter((l) => !l.base && l.dense && !l.muted && l.span && l.span[0] <= after && after < l.span[1]);
+  if (!across.length) return "";
+  const names = across.map((l) => l.name).join(", "), one = across.length === 1;
+  const again = across.every((l) => l.role === "correction") ? "Make it anew in True." : "Set it anew over the new frames.";
+  return by > 0 ? `${names} ${one ? "is" : "are"} stretched over the ${by} f of room, so the body stalls there. ${again}` : `${names} lost ${-by} f there, so the body jumps. ${again}`;
+}
+
 // fields : readers of typed numbers; look : what the panel knows of the moment (span, showSets)
 export function createBlockForms(panel, state, setup, { actions, block, keys, curves, shelf, fields, look }) {
   const { number, whole, all } = fields, { span, showSets } = look;
@@ -33,7 +43,10 @@ export function createBlockForms(panel, state, setup, { actions, block, keys, cu
     between(form) { const move = betweenOf(form); if (move) block.finish([move]); },
     favour(form) { const share = number(field(form, "share"), "The middle"), now = span(); if (all(share) && now) edit("favour_span", { start: now[0], end: now[1], share: share / 100, parts: keys.partsOf(), layer: layer() }); },
     stretch(form) { const factor = number(field(form, "factor"), "The stretch"), about = whole(field(form, "about")); if (all(factor, about)) keys.edit("stretch_keys", { about, factor: factor / 100 }); },
-    room(form) { const by = whole(field(form, "by")); if (all(by)) edit("make_room", { after: frame(), by, everyone: field(form, "everyone").checked }); },
+    async room(form) {
+      const by = whole(field(form, "by")), after = frame(), stalls = roomSays(state.get("block").layers, after, by);
+      if (all(by) && await edit("make_room", { after, by, everyone: field(form, "everyone").checked }) && stalls) actions.note(stalls);
+    },
     hold(form) { const to = whole(field(form, "to")), drift = number(field(form, "drift"), "The drift"); if (all(to, drift)) edit("hold_pose", { frame: frame(), to, parts: keys.partsOf(), layer: layer(), drift: drift / 100 }); },
     steps(form) { const [start, end] = ["start", "end"].map((n) => whole(field(form, n))); if (all(start, end)) edit("on_steps", { start, end, step: Number(field(form, "step").value), parts: keys.partsOf(), layer: layer() }); },
     chain(form, submitter) {
