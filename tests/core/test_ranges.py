@@ -6,14 +6,17 @@ import numpy as np
 import pytest
 
 from ironarc.core import rotation
+from ironarc.core.errors import EditError
 from ironarc.core.exchange.bring_in import shot_from_file
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.crew import BRAM, rig_of
-from ironarc.core.figure.ranges import NECK_DEG, SHOULDER_DEG, ranges_of
+from ironarc.core.figure.ranges import ANKLE_DEG, HIP_DEG, NECK_DEG, SHOULDER_DEG
+from ironarc.core.figure.weighing import mirrored, weighing_from_plain, weighing_to_plain
 from ironarc.core.judging.findings import find
-from ironarc.core.posing import Reach, moved, stand_at
+from ironarc.core.posing import Reach, Turn, moved, stand_at
 from ironarc.core.reading import read_shot, see
 from tests.conftest import demo
+from tests.figures import Ask
 
 
 def with_turn(joint: str, channel: str, degrees: float):
@@ -42,7 +45,7 @@ def test_a_neck_turned_past_its_range_is_found(degrees, grade):
 def test_a_twist_of_a_shoulder_is_told_about_the_arm_s_own_axis():
     rig = rig_of(BRAM)
     body = demo("Gap hop").performer.body()
-    shoulder = next(r for r in ranges_of(body.anatomy) if r.part == "left shoulder")
+    shoulder = next(r for r in body.ranges if r.part == "left shoulder")
     world = np.tile(rotation.IDENTITY, (len(rig), 1))
     for degrees in (30.0, 170.0):
         half = np.radians(degrees) / 2
@@ -58,7 +61,7 @@ def test_a_twist_of_a_shoulder_is_told_about_the_arm_s_own_axis():
 def test_a_head_that_keeps_its_gaze_turns_no_farther_than_its_neck():
     """The chest is brought far round: the head stays behind as far as the neck allows."""
     stand = stand_at(see(demo("Gap hop")), 8)
-    neck = next(r for r in ranges_of(stand.body.anatomy) if r.part == "neck")
+    neck = next(r for r in stand.body.ranges if r.part == "neck")
     turned = rotation.about_axis("Y", np.array([np.radians(169.0)]))
     world = stand.posed.world.copy()
     world[:, neck.base] = rotation.multiply(turned, world[:, neck.base])
@@ -70,3 +73,43 @@ def test_a_head_that_keeps_its_gaze_turns_no_farther_than_its_neck():
     made = moved(stand, (Reach("reach", ("chest",), (0.03, 0.0, 0.02), how="body", gaze=True),)).stand
     head = neck.joint
     np.testing.assert_allclose(made.posed.world[0, head], stand.posed.world[0, head], atol=1e-6)
+
+
+@pytest.mark.parametrize(
+    ("joint", "part", "most"), [("LeftUpLeg", "left hip", HIP_DEG), ("LeftFoot", "left ankle", ANKLE_DEG)]
+)
+def test_hips_and_ankles_have_ranges(joint, part, most):
+    shot = with_turn(joint, "rx", -(most + 25.0) if part == "left hip" else most + 40.0)
+    found = [f for f in find(read_shot(shot)) if f.kind == "turned" and f.part == part]
+    assert found
+    assert 20 <= found[0].start < found[0].end <= 30
+    assert not [f for f in find(read_shot(demo("Deck somersault"))) if f.kind == "turned"]
+
+
+def test_a_range_that_is_typed_counts_and_goes_with_the_weighing():
+    shot = with_turn("Head", "ry", 70.0)
+    assert "turned" not in {f.kind for f in find(read_shot(shot))}
+    stiff = Ask("set_joint_range", part="neck", degrees=40.0).apply(shot)
+    (finding,) = (f for f in find(read_shot(stiff)) if f.kind == "turned")
+    assert finding.part == "neck"
+    again = weighing_from_plain(weighing_to_plain(stiff.performer.weighing))
+    assert again.ranges == (("neck", 40.0),)
+    assert Ask("set_joint_range", part="neck").apply(stiff).performer.weighing.ranges == ()
+    with pytest.raises(EditError, match=r"no range for 'tail'\. There is one for neck, spine, left shoulder"):
+        Ask("set_joint_range", part="tail", degrees=30.0).apply(shot)
+    with pytest.raises(EditError, match="between 5 and 360°; 900 was given"):
+        Ask("set_joint_range", part="neck", degrees=900.0).apply(shot)
+    one_side = replace(stiff.performer.weighing, ranges=(("left hip", 90.0), ("neck", 40.0)))
+    assert dict(mirrored(one_side, shot.performer.rig, "left").ranges) == {
+        "left hip": 90.0,
+        "neck": 40.0,
+        "right hip": 90.0,
+    }
+
+
+def test_a_pose_past_a_range_says_so_once():
+    stand = stand_at(see(demo("Gap hop")), 20)
+    made = moved(stand, [Turn("turn", "head", (0.0, float(np.radians(150.0)), 0.0))])
+    assert any(s.startswith("The neck is") and s.endswith("past its range.") for s in made.says)
+    assert moved(stand, [Turn("turn", "head", (0.0, 0.3, 0.0))]).says == ()
+    assert not any("range" in s for s in moved(made.stand, [Turn("turn", "left hand", (0.1, 0.0, 0.0))]).says)

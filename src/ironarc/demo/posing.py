@@ -226,13 +226,17 @@ class _Keying:
         turn = self._root_rotation()
         for mark, (side, _) in SIDES.items():
             legs = {joint: {} for joint in ("UpLeg", "Leg", "Foot", "Toe")}
-            near = {joint: np.zeros(3) for joint in legs}
             for plant in (p for p in self.score.plants if p.side == mark):
                 frames = np.arange(plant.start, plant.end + 1)
-                for joint, angles in self._planted_leg(plant, frames, root[frames - 1], turn[frames - 1]).items():
-                    for frame, value in zip(frames, angles, strict=True):
-                        near[joint] = rotation.follow_euler(value[None], near[joint][None])[0]
-                        legs[joint][int(frame)] = near[joint]
+                solved = self._planted_leg(plant, frames, root[frames - 1], turn[frames - 1])
+                # angles are followed from the end that a pose in the air is next to, which lies near none: of two
+                # ways to say one rotation the far one would twist the thigh half round on the way there
+                back = plant.start == 1
+                for joint, angles in solved.items():
+                    near = np.zeros(3)
+                    for i in range(len(frames))[::-1] if back else range(len(frames)):
+                        near = rotation.follow_euler(angles[i][None], near[None])[0]
+                        legs[joint][int(frames[i])] = near
             for joint, solved in legs.items():
                 self._key_leg(columns, side + joint, solved)
         return columns

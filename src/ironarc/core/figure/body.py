@@ -9,6 +9,7 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
 from ironarc.core.figure.anatomy import Anatomy, find_anatomy
+from ironarc.core.figure.ranges import Range, ranges_of
 from ironarc.core.figure.rig import Rig
 from ironarc.core.figure.segments import segment_shape
 from ironarc.core.figure.skeleton import Bone
@@ -54,6 +55,7 @@ class Body:
 
     offset_m : (3,) m in the root's axes, from the computed to the used center of gravity
     scale_to_m : metres in one of the rig's length units, at the size it has in the shot
+    ranges : how far its joints turn
     """
 
     anatomy: Anatomy
@@ -61,6 +63,7 @@ class Body:
     parts: tuple[Part, ...]
     offset_m: np.ndarray
     scale_to_m: float
+    ranges: tuple[Range, ...]
 
     @cached_property
     def _by_joint(self) -> tuple[np.ndarray, np.ndarray, np.ndarray, np.ndarray]:
@@ -144,7 +147,8 @@ def weigh(rig: Rig, scale_to_m: float, weighing: Weighing | None = None) -> Body
             )
         )  # fmt: skip
     parts += [_point(rig, p) for p in weighing.points]
-    return Body(anatomy, weighing.mass_kg, tuple(parts), np.array(weighing.offset_m), scale_to_m)
+    ranges = ranges_of(anatomy, dict(weighing.ranges))
+    return Body(anatomy, weighing.mass_kg, tuple(parts), np.array(weighing.offset_m), scale_to_m, ranges)
 
 
 def _joint_of(rig: Rig, name: str) -> int:

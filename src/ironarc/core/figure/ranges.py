@@ -1,6 +1,7 @@
-"""How far joints turn: the neck, the spine and the shoulders of a body whose joints are understood."""
+"""How far joints turn: neck, spine, shoulders, hips and ankles of a body whose joints are understood."""
 
-from dataclasses import dataclass
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -21,6 +22,10 @@ class Range:
     most_rad: float
     about: np.ndarray | None = None
 
+    @property
+    def most_deg(self) -> float:
+        return float(np.degrees(self.most_rad))
+
     def turned_rad(self, world: np.ndarray) -> np.ndarray:
         """(...,) rad that it is turned by; world : (..., joints, 4)."""
         own = rotation.multiply(rotation.conjugate(world[..., self.base, :]), world[..., self.joint, :])
@@ -40,12 +45,17 @@ class Range:
 
 
 # Degrees: turning, bending and leaning together. A neck turns by 80 and bends by 60; a trunk, from pelvis to chest,
-# turns by 50 and bends by 90; an upper arm twists by 160 from one end of its way to the other.
-NECK_DEG, SPINE_DEG, SHOULDER_DEG = 95.0, 115.0, 150.0
+# turns by 50 and bends by 90; an upper arm twists by 160 from one end of its way to the other; a thigh comes up by 125
+# and out and round besides; a foot points by 60 and rolls. Captured ones read 54, 60, 118, 125 and 64 at most.
+NECK_DEG, SPINE_DEG, SHOULDER_DEG, HIP_DEG, ANKLE_DEG = 95.0, 115.0, 150.0, 145.0, 85.0
+LEAST_DEG, MOST_DEG = 5.0, 360.0  # that can be typed
 
 
-def ranges_of(anatomy: Anatomy) -> tuple[Range, ...]:
-    """The ranges of a body, as far as its joints are understood and a rig's rest pose is one of no turn."""
+def ranges_of(anatomy: Anatomy, typed: Mapping[str, float] | None = None) -> tuple[Range, ...]:
+    """The ranges of a body, as far as its joints are understood and a rig's rest pose is one of no turn.
+
+    typed : degrees by part, where a person says otherwise
+    """
     at: dict[tuple[str, str], list[int]] = {}
     for i, m in enumerate(anatomy.meanings):
         at.setdefault((m.role, m.side), []).append(i)
@@ -63,4 +73,11 @@ def ranges_of(anatomy: Anatomy) -> tuple[Range, ...]:
         along = anatomy.rig.rest_positions[lower[0]] - anatomy.rig.rest_positions[upper[0]]
         if (size := np.linalg.norm(along)) > 1e-9:
             out.append(Range(f"{side} shoulder", upper[0], chest, np.radians(SHOULDER_DEG), along / size))
-    return tuple(out)
+    for side in ("left", "right"):
+        thigh, shank, foot = (at.get((role, side)) for role in ("thigh", "shank", "foot"))
+        if pelvis and thigh:
+            out.append(Range(f"{side} hip", thigh[0], pelvis[0], np.radians(HIP_DEG)))
+        if shank and foot:
+            out.append(Range(f"{side} ankle", foot[0], shank[0], np.radians(ANKLE_DEG)))
+    own = typed or {}
+    return tuple(replace(r, most_rad=float(np.radians(own[r.part]))) if r.part in own else r for r in out)

@@ -7,6 +7,7 @@ import numpy as np
 
 from ironarc.core.errors import EditError, FileError
 from ironarc.core.figure.naming import ASSIGNABLE, match_names, normal_name
+from ironarc.core.figure.ranges import LEAST_DEG, MOST_DEG
 from ironarc.core.figure.rig import Rig
 from ironarc.core.settings import LARGEST_KG, LEAST_KG
 
@@ -56,6 +57,7 @@ class Weighing:
     preset : a key of PRESETS; held : masses that stay; assigned : roles by hand ("none" for no mass)
     density_kgm3, girths : for parts no name explains: radius as a share of length, GIRTH unless told
     shares : share of the whole for a joint and all below it that no name explains
+    ranges : degrees that parts turn by, where they are others than the table's
     points : see PointMass; offset_m : (3,) m in the root's axes, from the computed to the used center of gravity
     """
 
@@ -69,6 +71,7 @@ class Weighing:
     shares: Pairs = ()
     points: tuple[PointMass, ...] = ()
     offset_m: tuple[float, float, float] = (0.0, 0.0, 0.0)
+    ranges: Pairs = ()
 
     def checked(self) -> "Weighing":
         """Itself; EditError for what can't be, with the part's name."""
@@ -98,6 +101,11 @@ class Weighing:
                 raise EditError(
                     f"The share of {joint} lies between 0 and 100 % of the whole; {share * 100:g} % was given."
                 )
+        for part, degrees in self.ranges:
+            if not (np.isfinite(degrees) and LEAST_DEG <= degrees <= MOST_DEG):
+                raise EditError(
+                    f"The range of the {part} lies between {LEAST_DEG:.0f} and {MOST_DEG:.0f}°; {degrees:g} was given."
+                )
         if not np.isfinite(self.offset_m).all() or np.abs(self.offset_m).max() > 10:
             raise EditError("The center of gravity can be set off by up to 10 m.")
         return self
@@ -122,7 +130,7 @@ class Weighing:
         return replace(self, held=tuple(held)).checked()
 
     def with_value(self, field: str, joint: str, value) -> "Weighing":
-        """With one joint's entry in `assigned`, `girths` or `shares`, or without it for None."""
+        """With one joint's entry in `assigned`, `girths` or `shares`, or a part's in `ranges`; without it for None."""
         pairs = [(name, v) for name, v in getattr(self, field) if name != joint]
         if value is not None:
             pairs.append((joint, value))
@@ -158,7 +166,16 @@ def mirrored(weighing: Weighing, rig: Rig, from_side: str) -> Weighing:
     return replace(
         weighing, held=mirror(weighing.held), assigned=mirror(weighing.assigned), girths=mirror(weighing.girths),
         shares=mirror(weighing.shares), points=tuple(points),
+        ranges=_ranges_mirrored(weighing.ranges, from_side, other),
     )  # fmt: skip
+
+
+def _ranges_mirrored(ranges: Pairs, from_side: str, other: str) -> Pairs:
+    kept = [(part, v) for part, v in ranges if not part.startswith(f"{other} ")]
+    return tuple(
+        kept
+        + [(f"{other} {part.removeprefix(f'{from_side} ')}", v) for part, v in ranges if part.startswith(from_side)]
+    )
 
 
 # --- plain data, and another rig ----------------------------------------------------------------------
@@ -168,7 +185,7 @@ def weighing_to_plain(weighing: Weighing) -> dict:
     """Plain data (JSON types): the open form described in docs/weighing-json.md."""
     plain = asdict(weighing)
     plain["held"] = {joint: asdict(held) for joint, held in weighing.held}
-    for field in ("assigned", "girths", "shares"):
+    for field in ("assigned", "girths", "shares", "ranges"):
         plain[field] = dict(getattr(weighing, field))
     return {"weighing": SCHEMA, **plain}
 
@@ -189,6 +206,7 @@ def weighing_from_plain(plain: Mapping) -> Weighing:
                 PointMass(str(p["name"]), str(p["joint"]), float(p["kg"]), _three(p["at_m"])) for p in plain["points"]
             ),
             _three(plain["offset_m"]),
+            tuple((str(part), float(v)) for part, v in plain.get("ranges", {}).items()),
         ).checked()  # fmt: skip
     except (KeyError, TypeError, ValueError, AttributeError, OverflowError) as error:
         raise FileError(f"This weighing can't be read: {_what(error)}.") from None

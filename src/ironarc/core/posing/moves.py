@@ -19,6 +19,7 @@ from ironarc.core.scene.rate import whole_frame
 Vector = tuple[float, float, float]
 FARTHEST_M = 50.0
 MOST_MOVES = 40
+SAID_DEG = 5.0  # past a range, from which a pose says so
 REST, CAME, PREVIOUS = "rest", "came", "previous"
 
 
@@ -120,7 +121,18 @@ def moved(stand: Stand, moves: Sequence[Move]) -> Made:
     made = Made(stand)
     for move in moves:
         made = _DOES[type(move)](made, move)
-    return made
+    past = past_range(stand, made.stand) if moves else []
+    return replace(made, says=(*made.says, *past)) if past else made
+
+
+def past_range(before: Stand, after: Stand) -> list[str]:
+    """What was turned farther past its range than it was, in words."""
+    out = []
+    for r in after.body.ranges:
+        was, now = (float(np.degrees(r.turned_rad(s.posed.world[0]) - r.most_rad)) for s in (before, after))
+        if now > SAID_DEG and now > was + 1:
+            out.append(f"The {r.part} is {now:.0f}° past its range.")
+    return out
 
 
 def _check_share(share: float, what: str) -> None:

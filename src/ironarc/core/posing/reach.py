@@ -8,7 +8,6 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import Grip, Limb, limb_with, limbs_of
-from ironarc.core.figure.ranges import ranges_of
 from ironarc.core.motion import ik, least_squares
 from ironarc.core.motion.pins import LIMB_ENDS as ENDS
 from ironarc.core.motion.pins import LIMB_MIDDLES as MIDDLES
@@ -290,7 +289,7 @@ def _gazing(before: Stand, after: Stand) -> Stand:
         return after
     head, world = heads[0], after.posed.world
     wanted = before.posed.world[:, head]
-    for neck in (r for r in ranges_of(after.body.anatomy) if r.joint == head):
+    for neck in (r for r in after.body.ranges if r.joint == head):
         wanted, _ = neck.held_within(world, wanted)
     local = after.local.copy()
     local[:, head] = rotation.multiply(rotation.conjugate(world[:, int(after.rig.parents[head])]), wanted)

@@ -114,6 +114,17 @@ def settle_shape(seen: Seen, performer: str = "") -> Edit:
 
 
 @command
+def set_joint_range(seen: Seen, part: str, degrees: float | None = None, performer: str = "") -> Edit:
+    """How far a part turns, or what the table says for None."""
+    p = seen.performer
+    known = [r.part for r in seen.reading.body.ranges]
+    if part not in known:
+        raise EditError(f"{p.name} has no range for {part[:40]!r}. There is one for {', '.join(known) or 'no part'}.")
+    words = f"Range of the {part}" if degrees is None else f"The {part} turns by up to {degrees:g}°"
+    return _weighed(p, p.weighing.with_value("ranges", part, degrees), words)
+
+
+@command
 def weigh_length(
     seen: Seen, density_kgm3: float | None = None, joint: str = "", girth: float | None = None,
     share: float | None = None, performer: str = "",

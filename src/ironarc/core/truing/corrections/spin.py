@@ -7,7 +7,6 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import HEAD, joints_of
-from ironarc.core.figure.ranges import ranges_of
 from ironarc.core.figure.rig import forward
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.reading import Reading, Seen
@@ -298,7 +297,7 @@ def _keep_gaze(reading: Reading, figure: Figure, inside: slice, share: float) ->
         np.linspace(0, 1, n),
     )  # fmt: skip
     wanted = rotation.slerp(turn[inside, head], gaze, share * bell)
-    for neck in (r for r in ranges_of(reading.body.anatomy) if r.joint == head):
+    for neck in (r for r in reading.body.ranges if r.joint == head):
         wanted, _ = neck.held_within(turn[inside], wanted)
     figure.local[inside, head] = rotation.multiply(rotation.conjugate(turn[inside, above]), wanted)
 

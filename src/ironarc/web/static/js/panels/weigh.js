@@ -67,6 +67,12 @@ export function createWeighPanel(panel, state, setup, actions) {
     height(field) { const cm = number(field, "The height"); if (all(cm)) weigh("figure_height", { height_m: cm / 100 }); },
     density(field) { const density_kgm3 = number(field, "A density"); if (all(density_kgm3)) weigh("weigh_length", { density_kgm3 }); },
     part(field) { const kg = number(field, "A mass"); if (all(kg)) weigh("weigh_part", { joint: jointOf(field), kg }); },
+    range(field) {
+      const { range: part } = field.closest("[data-range]").dataset;
+      if (!field.value.trim()) { weigh("set_joint_range", { part, degrees: null }); return; }
+      const degrees = number(field, "A range");
+      if (all(degrees)) weigh("set_joint_range", { part, degrees });
+    },
     assign: (field) => weigh("assign_joint", { joint: jointOf(field), role: field.value || null }),
     girth(field) { const percent = number(field, "A girth"); if (all(percent)) weigh("weigh_length", { joint: jointOf(field), girth: percent / 100 }); },
     share(field) {
