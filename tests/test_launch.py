@@ -136,7 +136,7 @@ def test_fresh_asks_first_and_leaves_nothing(start_again):
     iron.end()
     asked = start_again("--fresh", IRONARC_DB_PORT=str(iron.db_port))
     assert asked.process.wait(PATIENCE_S) == 1
-    assert f"would take {len(held)} shots away for good. Add --yes" in asked.said()
+    assert f"would take {len(held)} shots for good. Add --yes" in asked.said()
     done = start_again("--fresh", "--yes", IRONARC_DB_PORT=str(iron.db_port))
     until(done.is_ready)
     with Session(engine) as session:

@@ -118,7 +118,7 @@ def _by_plan(seen: Seen, asked: str, span, tell: _Teller):
 
     made = plan.carry_out(seen, asked, span, step)
     if made.edit is None:
-        raise EditError(f"Nothing is to be put right. {' '.join(made.skipped)}".strip())
+        raise EditError(f"There is nothing to put right. {' '.join(made.skipped)}".strip())
     was, now = plan.over(made.before, made.after)
     steps = " ".join(f"{s.start}–{s.end}: {s.label}. {s.says}" for s in made.steps)
     skipped = f" Not done: {' '.join(made.skipped)}" if made.skipped else ""

@@ -169,7 +169,7 @@ def _load(args, path: Path) -> Shot:
 
 def _weighed(shot: Shot, path: Path) -> Shot:
     """The shot with a weighing kept as JSON; joints it names that are not there are told."""
-    plain = _json(path, "Take a weighing home from the bench, or see docs/weighing-json.md.")
+    plain = _json(path, "Export a weighing from the bench, or see docs/weighing-json.md.")
     weighing, lost = fitted(weighing_from_plain(plain), shot.performer.rig)
     if lost:
         print(f"ironarc: not in this rig, so left out: {', '.join(lost)}", file=sys.stderr)
@@ -195,7 +195,7 @@ def _judged(shot: Shot, args, path: Path) -> Shot:
     if not args.judging and not beside.exists():
         return shot
     try:
-        return with_judging(shot, _json(beside, "Take one home from the bench, under Show."))
+        return with_judging(shot, _json(beside, "Export one from the bench, under Show."))
     except FileError as error:
         raise FileError(f"{beside}: {error}" if str(beside) not in str(error) else str(error)) from error
 

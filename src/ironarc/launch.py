@@ -79,7 +79,7 @@ def _run_alone(folder: Path, port: int, cluster: Cluster, fresh: bool, yes: bool
         os.environ[KEY_SETTING] = kept_secret(folder / "web" / "secret-key")
         migrate(cluster.url)
         if fresh and not _may_begin_again(yes):
-            _tell("Nothing was taken away.")
+            _tell("Nothing was deleted.")
             return 1
         _load_demo(fresh, cluster.url)
         _tell(f"\n  Iron Arc is ready: http://127.0.0.1:{port}\n  Ctrl-C stops it.\n")
@@ -100,8 +100,8 @@ def _may_begin_again(yes: bool) -> bool:
     if yes or not shots:
         return True
     if not sys.stdin.isatty():
-        raise ClusterError(f"--fresh would take {shots} shots away for good. Add --yes to confirm.")
-    answer = input(f"Take all {shots} shots away for good, with pictures and weighings? Type yes: ")
+        raise ClusterError(f"--fresh would take {shots} shots for good. Add --yes to confirm.")
+    answer = input(f"Delete all {shots} shots for good, with pictures and weighings? Type yes: ")
     return answer.strip().lower() == "yes"
 
 

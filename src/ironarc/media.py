@@ -49,7 +49,7 @@ def look(files: list[tuple[str, bytes]]) -> Media:
     if not files:
         raise FileError("No file was chosen. Choose a picture, a numbered sequence of pictures, or a video.")
     if len(files) > MOST_PICTURES:
-        raise FileError(f"A sequence can have up to {MOST_PICTURES} pictures; {len(files)} were chosen. Take fewer.")
+        raise FileError(f"A sequence can have up to {MOST_PICTURES} pictures; {len(files)} were chosen. Choose fewer.")
     if len(files) == 1:
         name, data = files[0]
         if (size := _picture(name, data, maybe=True)) is None:

@@ -147,11 +147,11 @@ def test_chips_choose_the_plots_and_the_trestle_zooms(person, hop):
     person.until(lambda: len(person.all("#plots .plot-row canvas")) == 4)
     person.click("[data-plot=height]")
     person.until(lambda: len(person.all("#plots .plot-row")) == 3)
-    first = person.texts("#lanes text[text-anchor=middle]")
+    first = person.texts("#ruler text[text-anchor=middle]")
     person.click("[data-do='zoom-in']")
-    person.until(lambda: person.texts("#lanes text[text-anchor=middle]") != first)
+    person.until(lambda: person.texts("#ruler text[text-anchor=middle]") != first)
     person.press("0")
-    person.until(lambda: person.texts("#lanes text[text-anchor=middle]") == first)
+    person.until(lambda: person.texts("#ruler text[text-anchor=middle]") == first)
     assert person.complaints() == []
 
 

@@ -308,8 +308,8 @@ def test_a_planned_path_that_runs_past_the_end_says_so(person, hop):
 def test_a_shot_taken_away_is_put_back_from_the_yard(person, hop):
     person.go("/")
     person.hand().move_to_element(person.one("li h2")).perform()
-    person.click("[aria-label='Take PF-010 Gap hop away']")
-    assert person.sees("#removed", "PF-010 Gap hop was taken away")
+    person.click("[aria-label='Delete PF-010 Gap hop']")
+    assert person.sees("#removed", "PF-010 Gap hop was deleted")
     person.until(lambda: not person.all("li h2"))
     person.click("#removed button")
     assert person.sees("li h2", "PF-010 Gap hop")

@@ -118,5 +118,5 @@ def test_nobody_waits_for_what_takes_long(hops):
 
 @pytest.mark.parametrize("keep", ["--5", "²", "1_0", "9" * 5000, "20; --5"])
 def test_frames_that_are_none_are_refused_in_words(hops, keep):
-    with pytest.raises(EditError, match="are told by their frames"):
+    with pytest.raises(EditError, match="are given by their frames"):
         whole.span_task(hops, whole.Options(18, 60, keep=keep))

@@ -85,7 +85,7 @@ def test_half_way_between_the_tables_lies_between_them():
         (lambda: replace(BRAM, preset="huge"), "A build to begin with is one of"),
         (lambda: replace(BRAM, density_kgm3=0), "A density lies between"),
         (lambda: BRAM.with_value("assigned", "Head", "wing"), "Head can be one of"),
-        (lambda: replace(BRAM, offset_m=(0.0, 99.0, 0.0)), "set off by up to 10 m"),
+        (lambda: replace(BRAM, offset_m=(0.0, 99.0, 0.0)), "offset by up to 10 m"),
     ],
 )  # fmt: skip
 def test_masses_that_can_not_be_are_refused_with_the_part_s_name(weighing, words):

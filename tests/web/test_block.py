@@ -148,7 +148,7 @@ def test_poses_are_kept_found_renamed_taken_home_and_brought_in(bench, client, t
         client.post("/shelf/bring-in", data={}, headers={"X-CSRFToken": token, "Accept": "application/json"})
     )
     assert post(bench, f"/shelf/{kept['id']}/remove", {}).status_code == 200
-    assert "taken off the shelf" in says(post(bench, f"/shelf/{kept['id']}/remove", {}))
+    assert "no longer on the shelf" in says(post(bench, f"/shelf/{kept['id']}/remove", {}))
 
 
 def test_a_pose_of_the_shelf_is_used_in_another_shot(bench, client, token, session):

@@ -199,7 +199,7 @@ def test_references_are_kept_served_and_stepped(bench):
     assert bench.client.get(f"/shots/{bench.id}/files/nothing").status_code == 404
     bench.command("set_item", item="reference1", changes={"marks": [{"frame": 19, "word": "apex"}], "rate_fps": 12})
     sequence = bench.get("scene.json").json["references"][0]
-    assert sequence["marks"] == [{"own": 19, "word": "apex", "frame": 37}]
+    assert sequence["marks"] == [{"own": 19, "word": "apex", "frame": 37, "pose_frame": None}]
 
 
 def test_a_reference_that_can_not_be_shown_leaves_no_file_behind(bench):

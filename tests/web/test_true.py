@@ -164,7 +164,7 @@ def test_a_plan_is_one_step_to_undo(bench):
     assert bench.shot.frames == before - 4
     post(bench, "undo", {"revision": bench.revision})
     assert bench.shot.frames == before
-    assert "Nothing is to be put right" in says(bench.command("true_by_plan", plan="footing", performer="performer1"))
+    assert "finds nothing to put right" in says(bench.command("true_by_plan", plan="footing", performer="performer1"))
 
 
 def test_nobody_looks_at_another_shots_work(bench, client):

@@ -1,6 +1,8 @@
 """Errors a person can act on. Every message says what is wrong, where, and what to do."""
 
-from ironarc.core.settings import MAX_FRAME_NUMBER, MAX_NUMBER
+import math
+
+from ironarc.core.settings import LARGEST_KG, LEAST_KG, MAX_FRAME_NUMBER, MAX_NUMBER
 
 
 class IronArcError(Exception):
@@ -29,3 +31,9 @@ def check_number(what: str, value: float) -> None:
     """EditError for what is no number, or beyond all reason."""
     if not abs(value) <= MAX_NUMBER:
         raise EditError(f"{what} lies within {MAX_NUMBER:,.0f} of 0; {value:g} was given.")
+
+
+def check_mass(what: str, kg: float) -> None:
+    """EditError for a mass that is negative, zero, not a number or beyond reason."""
+    if not (math.isfinite(kg) and LEAST_KG <= kg <= LARGEST_KG):
+        raise EditError(f"{what} must be more than 0 and up to {LARGEST_KG:.0f} kg; {kg:g} kg was given.")

@@ -19,7 +19,7 @@ def keep(session: Session, kept: Kept) -> int:
     name = clean_name(kept.name)
     there = session.scalar(select(ShelfRow.id).where(ShelfRow.name == name))
     if there is None and len(session.scalars(select(ShelfRow.id)).all()) >= MOST_KEPT:
-        raise EditError(f"The shelf holds up to {MOST_KEPT} poses. Take some away first.")
+        raise EditError(f"The shelf holds up to {MOST_KEPT} poses. Delete some first.")
     row = {"name": name, "plain": kept_to_plain(kept), "created_at": now()}
     made = insert(ShelfRow).values(row).on_conflict_do_update(index_elements=["name"], set_=row).returning(ShelfRow.id)
     shelf_id = session.scalar(made)
@@ -58,17 +58,17 @@ def remove(session: Session, shelf_id: int) -> None:
 def _row(session: Session, shelf_id: int) -> ShelfRow:
     row = session.get(ShelfRow, shelf_id)
     if row is None:
-        raise NotFound("That pose has been taken off the shelf. Choose another one.")
+        raise NotFound("That pose is no longer on the shelf. Choose another one.")
     return row
 
 
 def keep_set(session: Session, name: str, parts: list[str]) -> None:
     """Keeps a set of parts under a name, in place of one that had it."""
     if not parts:
-        raise EditError("Take the parts that belong to the set first.")
+        raise EditError("Select the parts of the set first.")
     name = clean_name(name)
     if len(session.scalars(select(PartSetRow.name)).all()) >= MOST_SETS:
-        raise EditError(f"Up to {MOST_SETS} sets are kept. Take some away first.")
+        raise EditError(f"Up to {MOST_SETS} sets are kept. Delete some first.")
     row = {"name": name, "parts": parts}
     session.execute(insert(PartSetRow).values(row).on_conflict_do_update(index_elements=["name"], set_=row))
     session.commit()

@@ -174,14 +174,14 @@ def standing(session: Session, shot_id: int) -> Standing:
     """Where the shot stands now. Raises NotFound."""
     row = session.get(ShotRow, shot_id)
     if row is None or row.removed_at is not None:
-        raise NotFound("There is no such shot. It may have been taken away.")
+        raise NotFound("There is no such shot. It may have been deleted.")
     return _standing(session, row)
 
 
 def check_there(session: Session, shot_id: int) -> None:
     """NotFound for a shot that is not there, or was taken away, whatever of it is still in memory."""
     if not session.scalar(select(ShotRow.id).where(ShotRow.id == shot_id, ShotRow.removed_at.is_(None))):
-        raise NotFound("There is no such shot. It may have been taken away.")
+        raise NotFound("There is no such shot. It may have been deleted.")
 
 
 def _standing(session: Session, row: ShotRow) -> Standing:
@@ -214,7 +214,7 @@ def locked(session: Session, shot_id: int, revision: int) -> ShotRow:
     """The shot's row, locked for this change. Raises NotFound, or StaleRevision if it moved on."""
     row = session.scalar(select(ShotRow).where(ShotRow.id == shot_id).with_for_update())
     if row is None or row.removed_at is not None:
-        raise NotFound("There is no such shot. It may have been taken away.")
+        raise NotFound("There is no such shot. It may have been deleted.")
     if row.head_id != revision:
         refuse_stale()
     return row
@@ -288,7 +288,7 @@ def remove(session: Session, shot_id: int) -> str:
     """Takes a shot away, to be put back for a while; returns its name. Raises NotFound."""
     row = session.scalar(select(ShotRow).where(ShotRow.id == shot_id).with_for_update())
     if row is None or row.removed_at is not None:
-        raise NotFound("There is no such shot. It may have been taken away already.")
+        raise NotFound("There is no such shot. It may be deleted already.")
     name = session.get(RevisionRow, row.head_id).card["name"]
     row.removed_at = now()
     work.stop_all_of(session, shot_id)

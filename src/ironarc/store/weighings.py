@@ -39,5 +39,5 @@ def remove(session: Session, weighing_id: int) -> None:
 def _row(session: Session, weighing_id: int) -> WeighingRow:
     row = session.get(WeighingRow, weighing_id)
     if row is None:
-        raise NotFound("That weighing has been taken away. Choose another one.")
+        raise NotFound("That weighing has been deleted. Choose another one.")
     return row

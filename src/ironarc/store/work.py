@@ -209,7 +209,7 @@ def take_up(session: Session) -> None:
 def stop_all_of(session: Session, shot_id: int) -> None:
     """Stops the work of a shot that is taken away; the caller commits."""
     of = WorkRow.shot_id == shot_id
-    says = "Stopped: its shot was taken away."
+    says = "Stopped: its shot was deleted."
     session.execute(update(WorkRow).where(of, WorkRow.state == WAITING).values(state=STOPPED, says=says))
     session.execute(update(WorkRow).where(of, WorkRow.state == WORKING).values(state=STOPPING, says=says))
 

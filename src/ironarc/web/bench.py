@@ -108,7 +108,7 @@ def file(shot_id: int, address: str):
         shots.check_there(session, shot_id)
         kept = files.load(session, address) if uses.uses(session, shot_id, address) else None
         if kept is None:
-            raise shots.NotFound("There is no such file. It may have been taken away with its shot.")
+            raise shots.NotFound("There is no such file. It may have been deleted with its shot.")
         # its address is the hash of its bytes, whatever the database
         return Response(kept.data, mimetype=kept.media_type, headers={"Cache-Control": FOREVER})
 

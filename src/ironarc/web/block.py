@@ -263,7 +263,7 @@ def bring_pose_in():
     """A file of `take_pose_home` comes onto the shelf."""
     file = request.files.get("file")
     if file is None or not file.filename:
-        raise FileError("No file was chosen. Choose a pose that was taken off a shelf, a JSON file.")
+        raise FileError("No file was chosen. Choose a pose exported from a shelf, a JSON file.")
     try:
         plain = json.loads(file.read())
         check_plain(plain)

@@ -67,7 +67,9 @@ class Left:
     def checked(self) -> "Left":
         """Itself; EditError for a span that can't be, or no reason."""
         if self.end < self.start:
-            raise EditError(f"What is left has a first and a last frame; {self.start} to {self.end} was given.")
+            raise EditError(
+                f"What is left runs from its first to its last frame; {self.start} to {self.end} was given."
+            )
         if not 0 < len(self.reason.strip()) <= LONGEST_REASON:
             raise EditError(f"Say why it is left as it is, in up to {LONGEST_REASON} characters.")
         return self
@@ -213,7 +215,7 @@ def check_pins(performer: Performer) -> None:
     if not performer.pins:
         return
     if len(performer.pins) > MOST_PINS:
-        raise EditError(f"A performer can have up to {MOST_PINS} pins; take some away first.")
+        raise EditError(f"A performer can have up to {MOST_PINS} pins; delete some first.")
     body = performer.body()
     for pin in performer.pins:
         pin.checked(body)

@@ -23,7 +23,10 @@ SETTABLE = {
         *_MARKS, "scale_to_m", "unit_guessed", "weighing", "placement", "timing", "loads", "clip", "contacts", "left",
         "pins", "beats",
     ),
-    Prop: (*_MARKS, "kind", "size_m", "at_m", "turn_rad", "columns", "hung_from_m", "holds"),
+    Prop: (
+        *_MARKS, "kind", "size_m", "at_m", "turn_rad", "columns", "hung_from_m", "holds", "mass_kg", "bounce",
+        "friction", "drag", "flight",
+    ),
     Reference: (
         *_MARKS, "rate_fps", "first", "in_frame", "out_frame", "shown", "opacity", "mirrored", "floor_line", "up_line",
         "length_line", "length_m", "facing_rad", "across_m", "behind_m", "marks", "pose_frame",

@@ -50,7 +50,7 @@ class AddLayer(Edit):
         if any(layer.id == self.layer.id for layer in performer.layers):
             raise EditError(f"There is already a layer {self.layer.id!r}.")
         if len(performer.layers) >= MOST_LAYERS:
-            raise EditError(f"A performer has up to {MOST_LAYERS} layers; take some away first.")
+            raise EditError(f"A performer has up to {MOST_LAYERS} layers; delete some first.")
         return _put(shot, performer, (*performer.layers, self.layer.checked(performer.rig)))
 
     def says(self, shot: Shot) -> str:
@@ -124,7 +124,7 @@ class OrderLayers(Edit):
         performer = unlocked_performer(shot, self.performer)
         by_id = {layer.id: layer for layer in performer.layers}
         if sorted(self.order) != sorted(by_id) or by_id[self.order[0]] is not performer.layers[0]:
-            raise EditError("Layers were added or taken away meanwhile. Look again, then order them.")
+            raise EditError("Layers were added or deleted meanwhile. Look again, then order them.")
         return _put(shot, performer, tuple(by_id[i] for i in self.order))
 
     def says(self, shot: Shot) -> str:

@@ -157,7 +157,7 @@ def grip_called(body: Body, name: str) -> Grip:
     for grip in grips_of(body):
         if grip.name == name:
             return grip
-    raise EditError(f"There is no part called {name[:60]!r} to take hold of. Take one that the stage shows.")
+    raise EditError(f"There is no part called {name[:60]!r} to select. Choose one that the stage shows.")
 
 
 @lru_cache(maxsize=64)

@@ -5,11 +5,10 @@ from dataclasses import asdict, dataclass, replace
 
 import numpy as np
 
-from ironarc.core.errors import EditError, FileError
+from ironarc.core.errors import EditError, FileError, check_mass
 from ironarc.core.figure.naming import ASSIGNABLE, match_names, normal_name
 from ironarc.core.figure.ranges import LEAST_DEG, MOST_DEG
 from ironarc.core.figure.rig import Rig
-from ironarc.core.settings import LARGEST_KG, LEAST_KG
 
 DEFAULT_MASS_KG = 75.0
 DENSITY_KGM3 = 1040.0  # mean density of the adult body, Dempster 1955
@@ -107,7 +106,7 @@ class Weighing:
                     f"The range of the {part} lies between {LEAST_DEG:.0f} and {MOST_DEG:.0f}°; {degrees:g} was given."
                 )
         if not np.isfinite(self.offset_m).all() or np.abs(self.offset_m).max() > 10:
-            raise EditError("The center of gravity can be set off by up to 10 m.")
+            raise EditError("The center of gravity can be offset by up to 10 m.")
         return self
 
     def scaled(self, k: float) -> "Weighing":
@@ -135,12 +134,6 @@ class Weighing:
         if value is not None:
             pairs.append((joint, value))
         return replace(self, **{field: tuple(pairs)}).checked()
-
-
-def check_mass(what: str, kg: float) -> None:
-    """EditError for a mass that is negative, zero, not a number or beyond reason."""
-    if not (np.isfinite(kg) and LEAST_KG <= kg <= LARGEST_KG):
-        raise EditError(f"{what} must be more than 0 and up to {LARGEST_KG:.0f} kg; {kg:g} kg was given.")
 
 
 def mirrored(weighing: Weighing, rig: Rig, from_side: str) -> Weighing:

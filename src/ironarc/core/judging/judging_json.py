@@ -42,7 +42,7 @@ def _frame(given: object) -> int:
 def with_judging(shot: Shot, plain: object) -> Shot:
     """The shot's first performer judged as `plain` says. FileError for what is no such file."""
     if not isinstance(plain, Mapping) or plain.get("judging") != FORM:
-        raise FileError('It must be an object with "judging": 1. Take one home from the bench, under Show.')
+        raise FileError('It must be an object with "judging": 1. Export one from the bench, under Show.')
     try:
         limits = tuple(
             Limit(str(kind), float(strained), float(cracked))

@@ -6,9 +6,8 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.errors import EditError
+from ironarc.core.errors import EditError, check_mass
 from ironarc.core.figure.anatomy import Anatomy
-from ironarc.core.figure.weighing import check_mass
 from ironarc.core.motion.layers import span_share
 from ironarc.core.motion.poses import Poses
 

@@ -100,7 +100,7 @@ def pasted(
     joints = np.array(sorted(given & wanted), dtype=int)
     if not len(joints):
         raise EditError(
-            f"This pose has nothing for {', '.join(parts)}. Take another part, or none to put on all of it."
+            f"This pose has nothing for {', '.join(parts)}. Select another part, or none to paste all of it."
         )
     lost = [name for name in pose.turns if name not in match]
     says = []

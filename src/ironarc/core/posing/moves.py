@@ -145,7 +145,7 @@ def _reach(made: Made, move: Reach) -> Made:
     if not np.linalg.norm(by) <= FARTHEST_M:
         raise EditError(f"A part is moved by up to {FARTHEST_M:.0f} m at once.")
     if not move.grips:
-        raise EditError("Take hold of a part first.")
+        raise EditError("Select a part first.")
     grips = [grip_called(made.stand.body, name) for name in move.grips]
     stand, missed = reached(made.stand, grips, by, move)
     return replace(

@@ -13,7 +13,7 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.columns import Keys
-from ironarc.core.errors import EditError, check_number
+from ironarc.core.errors import EditError, check_mass, check_number
 
 KINDS = ("box", "wall", "bar", "ramp", "ball")
 PLACE_CHANNELS, TURN_CHANNELS = ("tx", "ty", "tz"), ("ry", "rx", "rz")
@@ -46,12 +46,47 @@ class Hold:
 
 
 @dataclass(frozen=True)
+class Touch:
+    """A prop that flies meets something.
+
+    frame : of the shot, between frames; surface : "floor" or the id of a prop; at : (3,) m
+    speed_ms, leaves_ms : at which they come together and part again, 0 where it stays
+    """
+
+    frame: float
+    surface: str
+    speed_ms: float
+    leaves_ms: float
+    at: tuple[float, float, float]
+
+
+@dataclass(frozen=True)
+class Flight:
+    """That a prop moves by itself from a frame on. Where it goes stands in the prop's columns, a key a frame.
+
+    start, end : the shot's frames it was followed over; rests : the one it lies still from, or None
+    velocity_ms : (3,) m/s of its middle as it leaves; spin_rads : (3,) rad/s, world axes
+    given : whether a person or an aim gave these, not the motion before; touches : what it meets on the way
+    """
+
+    start: int
+    end: int
+    rests: int | None
+    velocity_ms: tuple[float, float, float]
+    spin_rads: tuple[float, float, float]
+    given: bool = False
+    touches: tuple[Touch, ...] = ()
+
+
+@dataclass(frozen=True)
 class Prop:
     """A thing in the shot.
 
     size_m, at_m : (3,) m; turn_rad : (3,) about y, x and z, in that order
     columns : {channel: Keys} in the shot's frames, over the place (m) and turn (rad) where it moves
     hung_from_m : the point a line from its top goes to, or None; holds : who carries it when
+    mass_kg : None where nobody said; bounce : share of its speed that it comes back with off something hard
+    friction : of sliding; drag : coefficient in air; flight : that it moves by itself, or None
     """
 
     id: str
@@ -65,6 +100,11 @@ class Prop:
     hidden: bool = False
     locked: bool = False
     holds: tuple[Hold, ...] = ()
+    mass_kg: float | None = None
+    bounce: float = 0.3
+    friction: float = 0.6
+    drag: float = 0.0
+    flight: Flight | None = None
 
     def __post_init__(self):
         object.__setattr__(self, "columns", MappingProxyType(dict(self.columns)))
@@ -87,6 +127,15 @@ class Prop:
             raise EditError(f"{self.name}: its place lies within 1000 m of the middle of the stage.")
         for turn in self.turn_rad:
             check_number(f"The turn of {self.name}", turn)
+        if self.mass_kg is not None:
+            check_mass(f"The mass of {self.name}", self.mass_kg)
+        for word, value, most in (
+            ("bounce", self.bounce, 0.95),
+            ("friction", self.friction, 2.0),
+            ("drag", self.drag, 5.0),
+        ):
+            if not (np.isfinite(value) and 0 <= value <= most):
+                raise EditError(f"The {word} of {self.name} lies between 0 and {most:g}; {value:g} was given.")
         for i, hold in enumerate(self.holds):
             if hold.end < hold.start:
                 raise EditError(f"{self.name} is carried from a first to a last frame, not {hold.start} to {hold.end}.")

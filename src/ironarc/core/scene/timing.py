@@ -132,7 +132,7 @@ class Timing:
         whole = np.rint(own)
         if np.abs(own - whole).max() > 1e-6 or (np.diff(whole) != 1).any():
             raise EditError(
-                f"Frames {frames[0]} to {frames[-1]} are played at another pace. Take the retiming away, or choose a "
+                f"Frames {frames[0]} to {frames[-1]} are played at another pace. Delete the retiming, or choose a "
                 "span beside it."
             )
         return int(whole[0])
@@ -170,7 +170,7 @@ class Timing:
         """With one more retiming over those there are, or in place of the one with its id."""
         others = [r for r in self.retimings if r.id != retiming.id]
         if len(others) >= MOST_RETIMINGS:
-            raise EditError(f"A performer can be retimed {MOST_RETIMINGS} times over; take one away first.")
+            raise EditError(f"A performer can be retimed {MOST_RETIMINGS} times over; delete one first.")
         at = next((i for i, r in enumerate(self.retimings) if r.id == retiming.id), len(others))
         return replace(self, retimings=(*others[:at], retiming.checked(), *others[at:]))
 

@@ -180,7 +180,7 @@ def true_by_plan(
     span = None if start is None or end is None else (start, end)
     made = carry_out(seen, plan, span)
     if made.edit is None:
-        raise EditError(f"Nothing is to be put right by this plan. {' '.join(made.skipped)}".strip())
+        raise EditError(f"This plan finds nothing to put right. {' '.join(made.skipped)}".strip())
     return made.edit
 
 

@@ -15,11 +15,12 @@ from ironarc.core.edits.commands import (
     room,
     scene,
     shot,
+    strike,
     weight,
 )
 from ironarc.core.edits.commands.registry import COMMANDS, command
 
 __all__ = [
     "COMMANDS", "carry", "command", "curves", "feet", "footing", "judging", "keys", "layers", "overlap", "performers",
-    "pins", "posing", "room", "scene", "shot", "weight",
+    "pins", "posing", "room", "scene", "shot", "strike", "weight",
 ]  # fmt: skip

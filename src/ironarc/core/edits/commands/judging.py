@@ -24,7 +24,7 @@ def leave_findings(seen: Seen, performer: str, findings: list[str], reason: str)
 def take_up_findings(seen: Seen, performer: str, findings: list[str]) -> Edit:
     """Findings that were left count again."""
     found = _findings(seen, findings)
-    words = f"Take up “{GRADES[found[0].kind].label}” again"
+    words = f"Count “{GRADES[found[0].kind].label}” again"
     return SetItem(seen.performer.id, "performer", {"left": _without(seen, found)}, words)
 
 

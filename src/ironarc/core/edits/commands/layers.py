@@ -128,7 +128,7 @@ def split_layer(seen: Seen, layer_id: str, parts: tuple[str, ...], performer: st
     names = {p.rig.names[j] for j in joints_of(p.body(), parts)}
     out = {key: c for key, c in layer.columns.items() if key[0] in names}
     if not parts or not out or len(out) == len(layer.columns):
-        raise EditError(f"Take some of the parts that {layer.name} moves, and not all of them, to split them off.")
+        raise EditError(f"Choose some of the parts that {layer.name} moves, not all of them, to split off.")
     name = f"{layer.name}, {parts[0]}"[:60]
     # neither half is what a correction was asked for any more, and none can be made anew
     made = replace(layer, id=p.free_layer_id(), name=name, columns=out, parts=(), **NOT_ASKED)

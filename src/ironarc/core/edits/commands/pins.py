@@ -262,7 +262,7 @@ def remove_pin(seen: Seen, performer: str, pin: str) -> Edit:
     """Takes a pin away."""
     old = pin_called(seen.performer, pin)
     return with_pins(
-        seen.performer, tuple(x for x in seen.performer.pins if x is not old), f"Take the pin of {old.part} away"
+        seen.performer, tuple(x for x in seen.performer.pins if x is not old), f"Delete the pin of {old.part}"
     )
 
 

@@ -25,7 +25,7 @@ BAR_HEIGHT_M = 2.2
 MOST_POINTS = 60
 # What a person may set of each by name; what else may be set has commands of its own
 CHANGEABLE = {
-    Prop: ("kind", "size_m", "at_m", "turn_rad"),
+    Prop: ("kind", "size_m", "at_m", "turn_rad", "mass_kg", "bounce", "friction", "drag"),
     Reference: (
         "rate_fps", "first", "in_frame", "out_frame", "shown", "opacity", "mirrored", "floor_line", "up_line",
         "length_line", "length_m", "facing_rad", "across_m", "behind_m", "marks", "pose_frame",

@@ -160,7 +160,7 @@ def remove_point(seen: Seen, number: int, performer: str = "") -> Edit:
     """Takes a point mass away; `number` counts from 0."""
     p, points = seen.performer, seen.performer.weighing.points
     if not 0 <= number < len(points):
-        raise EditError("That point mass has been taken away already.")
+        raise EditError("That point mass is deleted already.")
     kept = points[:number] + points[number + 1 :]
     return _weighed(p, replace(p.weighing, points=kept), f"Remove {points[number].name}")
 
@@ -170,7 +170,7 @@ def set_offset(seen: Seen, offset_m: Point, performer: str = "") -> Edit:
     """From the computed to the used center of gravity, in the root's axes."""
     p = seen.performer
     offset = tuple(v / p.placement.scale for v in offset_m)
-    return _weighed(p, replace(p.weighing, offset_m=offset), "Set the center of gravity off")
+    return _weighed(p, replace(p.weighing, offset_m=offset), "Offset the center of gravity")
 
 
 @command
@@ -253,4 +253,4 @@ def _load(performer: Performer, load_id: str) -> Load:
     for load in performer.loads:
         if load.id == load_id:
             return load
-    raise EditError("That load has been taken away already.")
+    raise EditError("That load is deleted already.")

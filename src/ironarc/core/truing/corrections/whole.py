@@ -141,13 +141,15 @@ def span_task(seen: Seen, options: Options) -> tuple[slice, Task]:
         )
     n = at.stop - at.start
     if n < 2 * EDGE + 4:
-        raise EditError(f"A span of {n} frames is too short: {EDGE} at either end stay as they are. Take more frames.")
+        raise EditError(
+            f"A span of {n} frames is too short: {EDGE} at either end stay as they are. Choose more frames."
+        )
     borne = reading.footing.on[at].any(axis=1)
     # a clip that flies from end to end has nothing to take in
     in_air = any((x, y) == (low, high) for x, y in reading.footing.flights)
     if not borne.any() and not in_air:
         raise EditError(
-            f"No contact is confirmed from {options.start} to {options.end}. Take frames that reach to the push "
+            f"No contact is confirmed from {options.start} to {options.end}. Choose frames that reach to the push "
             "before or the landing after, or set a contact."
         )
     seen.performer.timing.own_frames(reading.poses.frames[at], seen.performer.clip)
@@ -214,10 +216,10 @@ def _kept(reading: Reading, options: Options, at: slice) -> np.ndarray:
     for word in options.keep.replace(";", " ").split():
         frame = whole_number(word)
         if frame is None:
-            raise EditError(f"Poses that are wanted are told by their frames, as “12; 40”; {word[:20]!r} was given.")
+            raise EditError(f"Poses to keep are given by their frames, such as “12; 40”; {word[:20]!r} was given.")
         k = frame - first - at.start
         if not 0 <= k < n:
-            raise EditError(f"Frame {word} is to be kept, and lies outside {options.start} to {options.end}.")
+            raise EditError(f"Frame {word} is to be kept, but lies outside {options.start} to {options.end}.")
         out[k] = KEPT
     return out
 

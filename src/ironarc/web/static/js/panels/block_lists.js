@@ -3,7 +3,7 @@
 const ROLES = { "brought in": "as it was brought in", keyed: "keyed by hand", correction: "a correction", baked: "baked" };
 const TOOLS = [
   ["only", "Only this", "Mute all the others, or let all act"], ["up", "↑", "Above its neighbour"], ["down", "↓", "Below its neighbour"],
-  ["split", "Split", "Takes the parts taken out into a layer of their own"], ["merge", "Merge down", "Into the layer below"], ["copy", "Copy to…", "To another shot"], ["delete", "Delete", "Takes the layer away"],
+  ["split", "Split", "Moves the selected parts into a layer of their own"], ["merge", "Merge down", "Into the layer below"], ["copy", "Copy to…", "To another shot"], ["delete", "Delete", "Takes the layer away"],
 ];
 
 export const element = (tag, className, words = "") => Object.assign(document.createElement(tag), { className, textContent: words });

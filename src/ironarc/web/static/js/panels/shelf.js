@@ -51,10 +51,10 @@ export function createShelf(panel, state, setup, { actions, block, keys }) {
     const tools = document.createElement("div");
     tools.className = "flex items-center gap-1 px-1 pb-1 text-xs";
     const says = Object.assign(document.createElement("span"), { className: "num mr-auto text-quiet", textContent: pose.poses > 1 ? `${pose.poses} in ${pose.frames} f` : "pose" });
-    const home = Object.assign(document.createElement("a"), { className: "underline", href: `/shelf/${pose.id}.json`, textContent: "take", title: "Take it home as a file" });
+    const home = Object.assign(document.createElement("a"), { className: "underline", href: `/shelf/${pose.id}.json`, textContent: "export", title: "Export it as a file" });
     const gone = Object.assign(document.createElement("button"), { className: "underline", textContent: "off" });
     gone.dataset.shelfDo = "remove";
-    gone.title = `Take ${pose.name} off the shelf`;
+    gone.title = `Delete ${pose.name} from the shelf`;
     tools.append(says, home, gone);
     row.append(use, tools);
     return row;

@@ -199,9 +199,9 @@ export function createTruePanel(panel, state, setup, actions) {
     for (const button of panel.querySelectorAll("[data-plan]")) button.setAttribute("aria-pressed", String((button.dataset.plan === "steps") === building));
     panel.querySelector("#plan-build").classList.toggle("hidden", !building);
     panel.querySelector("#plan-steps").replaceChildren(...steps.map((step, i) => {
-      const row = document.createElement("li"), drop = Object.assign(document.createElement("button"), { type: "button", textContent: "×", title: "Take this step out" });
+      const row = document.createElement("li"), drop = Object.assign(document.createElement("button"), { type: "button", textContent: "×", title: "Remove this step" });
       drop.dataset.planDrop = i;
-      drop.setAttribute("aria-label", `Take step ${i + 1} out`);
+      drop.setAttribute("aria-label", `Remove step ${i + 1}`);
       row.append([...add.options].find((option) => option.value === step)?.textContent ?? step, drop);
       return row;
     }));

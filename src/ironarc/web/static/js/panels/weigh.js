@@ -56,7 +56,7 @@ export function createWeighPanel(panel, state, setup, actions) {
   async function bringIn(file) {
     let weighing = null;
     try { weighing = JSON.parse(await file.text()); } catch { /* said below */ }
-    if (!weighing || typeof weighing !== "object") { actions.say(`${file.name} is not JSON. Choose a weighing that was taken home from here.`); return; }
+    if (!weighing || typeof weighing !== "object") { actions.say(`${file.name} is not JSON. Choose a weighing exported from here.`); return; }
     await fit(file.name.replace(/\.json$/i, "").slice(0, 60), weighing);
   }
 

@@ -1,0 +1,172 @@
+"""A shot as a rigid-body engine has it: floor, still props, props led along their keys, and those that are free.
+
+Metres, seconds, y up, quaternions w x y z: the engine is told in our own axes. Every option that differs from the
+engine's own, or that a result hangs on, stands in OPTIONS with its reason.
+"""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import mujoco
+import numpy as np
+
+from ironarc.core import rotation
+from ironarc.core.errors import EditError
+from ironarc.core.reading.floor import Floor
+from ironarc.core.scene.props import Prop
+
+AIR_KGM3 = 1.2
+STEP_S = 0.001  # what lies and slides is stepped so finely; a bounce is found within a step, see `flight`
+LED_KG = 1e5  # of a prop that is led along its keys: nothing it strikes slows it
+
+# name: (value, why)
+OPTIONS: dict[str, tuple[object, str]] = {
+    "integrator": (mujoco.mjtIntegrator.mjINT_IMPLICITFAST, "stable where damping is strong, at the cost of Euler"),
+    "cone": (
+        mujoco.mjtCone.mjCONE_ELLIPTIC,
+        "friction alike in all directions: a pyramid slides 8 % off at 45 degrees",
+    ),
+    "iterations": (50, "enough for a stack of boxes to come to rest"),
+    "impratio": (5.0, "friction holds: with 1 what rests creeps by some millimetres a second"),
+}
+FRICTION_PER_S = 30.0  # at which what slides slowly is stopped
+# Contacts as a time constant (s) and a damping ratio: softer than the step would allow, for a stiff contact that slides
+# is pushed off the ground (3 m/s of slide, 1 m/s upwards at 2 ms). They have no bounce: that is an event of its own
+SOLREF = (0.02, 1.0)
+# Slower along the ground: the engine's friction pushes apart what slides, the more the faster it would stop it
+SOLREF_FRICTION = (0.0, -FRICTION_PER_S)
+SOLIMP = (0.95, 0.99, 0.0005, 0.5, 2.0)
+# What may touch what is told pair by pair
+ONLY_PAIRS = {"contype": 0, "conaffinity": 0}
+ROLLING, TWISTING = 0.0005, 0.002  # m: of friction against rolling and against turning on the spot
+
+
+@dataclass(frozen=True, eq=False)
+class Free:
+    """A prop that nothing leads.
+
+    at : (3,) m its foot; turn : (4,); velocity : (3,) m/s of its middle; spin : (3,) rad/s; world axes
+    """
+
+    prop: Prop
+    mass_kg: float
+    at: np.ndarray
+    turn: np.ndarray
+    velocity: np.ndarray
+    spin: np.ndarray
+
+
+@dataclass(frozen=True, eq=False)
+class Led:
+    """A prop that is led. at, turn : (frames, 3) m its foot and (frames, 4), on every frame of a run"""
+
+    prop: Prop
+    at: np.ndarray
+    turn: np.ndarray
+
+
+def inertia_of(prop: Prop, mass_kg: float) -> np.ndarray:
+    """(3,) kg·m² about a prop's middle, its own axes: a full ball, a full box or ramp, a rod as thick as it is high."""
+    w, h, d = prop.size_m
+    if prop.kind == "ball":
+        return np.full(3, 0.4 * mass_kg * (h / 2) ** 2)
+    if prop.kind == "bar":
+        across = mass_kg * (3 * (h / 2) ** 2 + w * w) / 12
+        return np.array([mass_kg * (h / 2) ** 2 / 2, across, across])
+    return mass_kg / 12 * np.array([h * h + d * d, w * w + d * d, w * w + h * h])
+
+
+def air_per_m(prop: Prop, mass_kg: float) -> float:
+    """How much the air slows a prop: m/s² by the square of its speed."""
+    w, h, d = prop.size_m
+    area = np.pi * h * h / 4 if prop.kind == "ball" else (w * h * h * d * w * d) ** (1 / 3)
+    return float(AIR_KGM3 * prop.drag * area / 2 / mass_kg)
+
+
+def middle_of(prop: Prop, at: np.ndarray, turn: np.ndarray) -> np.ndarray:
+    """(..., 3) m: a prop's middle, of where its foot is and how it is turned."""
+    return at + rotation.rotate(turn, np.array([0.0, prop.size_m[1] / 2, 0.0]))
+
+
+def build(g: float, floor: Floor, still: Sequence[Prop], led: Sequence[Led], free: Sequence[Free]) -> mujoco.MjModel:
+    """The model. Bodies of free and led props are called by their ids, the floor "floor". EditError for a prop that
+    can't be free."""
+    spec = mujoco.MjSpec()
+    spec.option.gravity = [0.0, -g, 0.0]
+    spec.option.timestep = STEP_S
+    for name, (value, _) in OPTIONS.items():
+        setattr(spec.option, name, value)
+    # left on, a run that explodes starts anew without a word
+    spec.option.disableflags |= int(mujoco.mjtDisableBit.mjDSBL_AUTORESET)
+    spec.compiler.degree = False
+    spec.compiler.inertiafromgeom = mujoco.mjtInertiaFromGeom.mjINERTIAFROMGEOM_FALSE
+    up = rotation.between(np.array([0.0, 0.0, 1.0]), np.asarray(floor.normal, dtype=float))
+    spec.worldbody.add_geom(
+        name="floor", type=mujoco.mjtGeom.mjGEOM_PLANE, size=[100.0, 100.0, 1.0], pos=[0.0, floor.height_m, 0.0],
+        quat=list(up), **ONLY_PAIRS,
+    )  # fmt: skip
+    for prop in still:
+        at, turn = prop.track(np.zeros(1))
+        body = spec.worldbody.add_body(name=prop.id, pos=list(middle_of(prop, at, turn)[0]), quat=list(turn[0]))
+        _add_shape(body, prop)
+    for item in led:
+        _add_moving(spec, item.prop, LED_KG, item.at[0], item.turn[0], led=True)
+    for item in free:
+        if not (np.isfinite(item.mass_kg) and item.mass_kg > 0):
+            raise EditError(f"{item.prop.name} weighs nothing yet, so it can't fly. Give it a mass in Set.")
+        _add_moving(spec, item.prop, item.mass_kg, item.at, item.turn)
+    moving = [item.prop for item in (*free, *led)]
+    for i, one in enumerate(moving[: len(free)]):
+        _add_pair(spec, one, "floor", one.friction)
+        for other in (*still, *moving[i + 1 :]):
+            _add_pair(spec, one, other.id, max(one.friction, other.friction))
+    return spec.compile()
+
+
+def _add_pair(spec, one: Prop, other: str, friction: float) -> None:
+    """What two do to each other; of their frictions the rougher counts."""
+    spec.add_pair(
+        geomname1=one.id, geomname2=other, condim=6, friction=[friction, friction, TWISTING, ROLLING, ROLLING],
+        solref=list(SOLREF), solreffriction=list(SOLREF_FRICTION), solimp=list(SOLIMP),
+    )  # fmt: skip
+
+
+def _add_moving(spec, prop: Prop, mass_kg: float, at: np.ndarray, turn: np.ndarray, led: bool = False) -> None:
+    body = spec.worldbody.add_body(name=prop.id, pos=list(middle_of(prop, at, turn)), quat=list(turn))
+    body.add_freejoint(name=prop.id)
+    body.explicitinertial = True
+    body.mass = mass_kg
+    # left unset the center of mass comes to lie elsewhere
+    body.ipos, body.iquat = [0.0, 0.0, 0.0], [1.0, 0.0, 0.0, 0.0]
+    body.inertia = [LED_KG] * 3 if led else list(inertia_of(prop, mass_kg))
+    body.gravcomp = 1.0 if led else 0.0
+    _add_shape(body, prop)
+
+
+def _add_shape(body, prop: Prop) -> None:
+    """A prop's shape about its middle."""
+    w, h, d = prop.size_m
+    if prop.kind == "ball":
+        body.add_geom(name=prop.id, type=mujoco.mjtGeom.mjGEOM_SPHERE, size=[h / 2, 0.0, 0.0], mass=0.0, **ONLY_PAIRS)
+    elif prop.kind == "bar":
+        along = [-w / 2, 0.0, 0.0, w / 2, 0.0, 0.0]
+        body.add_geom(
+            name=prop.id,
+            type=mujoco.mjtGeom.mjGEOM_CAPSULE,
+            size=[h / 2, 0.0, 0.0],
+            fromto=along,
+            mass=0.0,
+            **ONLY_PAIRS,
+        )
+    elif prop.kind == "ramp":
+        # a box laid along the slope: its upper face is the ramp's
+        long = float(np.hypot(h, d))
+        thick = h * d / long
+        tilt = rotation.about_axis("X", np.array([-np.arctan2(h, d)]))[0]
+        middle = rotation.rotate(tilt, np.array([0.0, -thick / 2, 0.0]))
+        body.add_geom(
+            name=prop.id, type=mujoco.mjtGeom.mjGEOM_BOX, size=[w / 2, thick / 2, long / 2], pos=list(middle),
+            quat=list(tilt), mass=0.0, **ONLY_PAIRS,
+        )  # fmt: skip
+    else:
+        body.add_geom(name=prop.id, type=mujoco.mjtGeom.mjGEOM_BOX, size=[w / 2, h / 2, d / 2], mass=0.0, **ONLY_PAIRS)
