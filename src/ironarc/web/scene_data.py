@@ -115,7 +115,18 @@ def _prop_data(shot: Shot, prop: Prop) -> dict:
         "turn": prop.turn_rad,
         "track": np.round(np.hstack([at, turn]), 5).tolist(),
         "hung_from": prop.hung_from_m,
+        "flight": _flight_data(prop),
     }
+
+
+def _flight_data(prop: Prop) -> dict | None:
+    """That a prop moves by itself: its frames, and what it meets when; None where it doesn't."""
+    if prop.flight is None:
+        return None
+    touches = [
+        {"frame": round(t.frame, 2), "surface": t.surface, "speed": round(t.speed_ms, 2)} for t in prop.flight.touches
+    ]
+    return {"start": prop.flight.start, "end": prop.flight.rests or prop.flight.end, "touches": touches}
 
 
 def _reference_data(shot: Shot, reference: Reference) -> dict:

@@ -27,6 +27,24 @@ FIRST_SIZE = {
 
 
 @dataclass(frozen=True)
+class Material:
+    """What a prop is made of, as a whole: hollow ones count their air."""
+
+    density_kgm3: float
+    bounce: float
+    friction: float
+
+
+# Rounded from handbooks of materials; bounce off something hard, friction on wood
+MATERIALS = {
+    "cork": Material(200.0, 0.5, 0.6), "wood": Material(600.0, 0.4, 0.5), "coal": Material(900.0, 0.1, 0.6),
+    "iron": Material(7800.0, 0.5, 0.4), "stone": Material(2500.0, 0.3, 0.6), "rubber": Material(1100.0, 0.75, 0.9),
+    "filled sack": Material(700.0, 0.05, 0.7), "air-filled ball": Material(75.0, 0.7, 0.7),
+    "cardboard": Material(60.0, 0.15, 0.4),
+}  # fmt: skip
+
+
+@dataclass(frozen=True)
 class Hold:
     """That a performer's joint carries a prop over a span. Frames are the shot's.
 
@@ -108,6 +126,12 @@ class Prop:
 
     def __post_init__(self):
         object.__setattr__(self, "columns", MappingProxyType(dict(self.columns)))
+
+    @property
+    def volume_m3(self) -> float:
+        w, h, d = self.size_m
+        shares = {"ball": np.pi / 6 * h**3, "bar": np.pi / 4 * h * h * w, "ramp": w * h * d / 2}
+        return float(shares.get(self.kind, w * h * d))
 
     @property
     def is_keyed(self) -> bool:

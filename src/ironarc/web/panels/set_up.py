@@ -1,11 +1,12 @@
 """The Set panel: the scene sheet, sizes of all bodies, and the item that is picked on it."""
 
+from ironarc.core.edits.commands.strike import is_older
 from ironarc.core.exchange.stock import POSES
 from ironarc.core.figure.crew import STOCK
 from ironarc.core.planning.ballistics import WORLDS
 from ironarc.core.reading.points import points_of
 from ironarc.core.scene.lineup import WAYS
-from ironarc.core.scene.props import KINDS
+from ironarc.core.scene.props import KINDS, MATERIALS, Prop
 from ironarc.core.scene.rate import rate_text
 from ironarc.core.scene.reference import MARK_WORDS
 from ironarc.web.panels.look import Look
@@ -16,10 +17,13 @@ RATES = ("12", "15", "23.976", "24", "25", "29.97", "30", "48", "50", "59.94", "
 
 def context(look: Look) -> dict:
     shot, readings = look.shot, look.readings()
+    picked = shot.item(look.pick) if look.pick else None
     heights = {who: reading.body.anatomy.height_m for who, reading in readings.items()}
     return {
         "sizes": sizes_picture((p.name, readings[p.id]) for p in shot.performers),
-        "picked": shot.item(look.pick) if look.pick else None, "heights": heights, "worlds": WORLDS, "rates": RATES,
+        "picked": picked, "heights": heights, "worlds": WORLDS, "rates": RATES,
         "rate": rate_text(shot.rate), "stock": STOCK, "poses": POSES, "kinds": KINDS, "ways": WAYS,
-        "points_of": points_of, "mark_words": MARK_WORDS,
+        "points_of": points_of, "mark_words": MARK_WORDS, "materials": MATERIALS,
+        "older": isinstance(picked, Prop) and is_older(shot, picked),
+        "surfaces": {"floor": "the floor"} | {p.id: p.name for p in shot.props},
     }  # fmt: skip

@@ -13,11 +13,23 @@ from ironarc.core.edits.items import set_item_of
 from ironarc.core.errors import EditError
 from ironarc.core.passive.aim import release
 from ironarc.core.reading.shot import Seen
-from ironarc.core.scene.props import PLACE_CHANNELS, TURN_CHANNELS, TURN_ORDER, Flight, Prop
+from ironarc.core.scene.props import MATERIALS, PLACE_CHANNELS, TURN_CHANNELS, TURN_ORDER, Flight, Prop
 
 Three = tuple[float, float, float]
 MOST_FRAMES = 2000
 SAME_MS = 1e-2  # within which the motion before a flight is the one it was worked out of
+
+
+@command
+def weigh_prop(seen: Seen, item: str, material: str) -> Edit:
+    """A prop's mass by its size and what it is made of, with the bounce and the friction of that."""
+    prop = _prop(seen.shot, item)
+    found = MATERIALS.get(material)
+    if found is None:
+        raise EditError(f"A material is one of {', '.join(MATERIALS)}; {material[:40]!r} was given.")
+    kg = found.density_kgm3 * prop.volume_m3
+    changes = {"mass_kg": kg, "bounce": found.bounce, "friction": found.friction}
+    return set_item_of(prop, changes, f"{prop.name} is of {material}, {kg:.3g} kg")
 
 
 @command

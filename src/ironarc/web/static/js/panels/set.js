@@ -111,6 +111,13 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     },
     mend: (data) => actions.edit({ kind: "mend_cut", performer: pick(), number: Number(data.number) }),
     "under-feet": () => actions.edit({ kind: "prop_under_feet", item: pick(), frame: frame(), performer: state.get("who") }),
+    "let-fly": () => actions.edit({ kind: "let_fly", item: pick(), frame: frame() }),
+    "fly-again": () => actions.edit({ kind: "fly_again", item: pick() }),
+    "end-flight": () => actions.edit({ kind: "end_flight", item: pick() }),
+    aim() {
+      const at_m = [...panel.querySelectorAll("[data-aim]")].map((field) => number(field, "The place to aim at") / 100), arrives = whole(byId("aim-arrives"), "The frame");
+      if (all(...at_m, arrives)) actions.edit({ kind: "aim_prop", item: pick(), frame: frame(), at_m, arrives });
+    },
     "line-up": () => actions.edit(lineUp.edit()),
     shown: ({ shown }) => set({ shown }, shown === "backdrop" ? "Stand the reference in the stage" : "Show the reference in a panel"),
     "draw-line"({ line }) { state.set({ line: { id: pick(), name: line } }); },
@@ -217,6 +224,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
       const fields = [...panel.querySelectorAll(`[data-list="${field.dataset.list}"]`)], values = fields.map((f) => number(f) * unitOf(f));
       if (all(...values)) set({ [field.dataset.list]: values });
     },
+    material(field) { if (field.value) actions.edit({ kind: "weigh_prop", item: pick(), material: field.value }); },
     one(field) { const value = number(field); if (all(value)) set({ [field.dataset.one]: (value - Number(field.dataset.less ?? 0)) * unitOf(field) }); },
     opacity: (field) => set({ opacity: Number(field.value) / 100 }),
     mirrored: (field) => set({ mirrored: field.checked }, field.checked ? "Mirror the reference" : "Reference as it came"),

@@ -2,7 +2,7 @@
 import * as THREE from "../../vendor/three.js";
 import { propRow } from "../scene.js";
 
-const PAPER = "#e9e3d5", INK = "#4b4a45", PICKED = "#9E3A1B";
+const PAPER = "#e9e3d5", INK = "#4b4a45", PICKED = "#9E3A1B", TRAIL = "#2B5876";
 
 // Geometry whose foot's middle is the origin, as the core has it
 function shapeOf({ kind, size: [w, h, d] }) {
@@ -26,6 +26,20 @@ function measureText({ kind, name, size: [w, h, d] }) {
   return `${name} ${cm(w)} × ${cm(h)} × ${cm(d)} cm`;
 }
 
+// A bead a frame along the way of a prop that moves by itself, until it lies still
+function trailOf({ track, size, flight }, first) {
+  const beads = [], up = new THREE.Vector3(), turn = new THREE.Quaternion();
+  for (let f = flight.start; f <= flight.end && f - first < track.length; f += 1) {
+    const [x, y, z, qw, qx, qy, qz] = track[f - first];
+    up.set(0, size[1] / 2, 0).applyQuaternion(turn.set(qx, qy, qz, qw));
+    beads.push(x + up.x, y + up.y, z + up.z);
+  }
+  const geometry = new THREE.BufferGeometry().setAttribute("position", new THREE.Float32BufferAttribute(beads, 3));
+  const points = new THREE.Points(geometry, new THREE.PointsMaterial({ color: TRAIL, size: 4, sizeAttenuation: false }));
+  points.frustumCulled = false;
+  return points;
+}
+
 // `words`: an element over the canvas that the labels stand in
 export function createProps(scene, words) {
   let built = [];
@@ -39,7 +53,7 @@ export function createProps(scene, words) {
     built = [];
   }
 
-  function build(prop) {
+  function build(prop, first) {
     const group = new THREE.Group(), body = new THREE.Group();
     const solid = new THREE.Mesh(shapeOf(prop), new THREE.MeshLambertMaterial({ color: PAPER, polygonOffset: true, polygonOffsetFactor: 1, polygonOffsetUnits: 1 }));
     solid.userData.item = prop.id;
@@ -54,13 +68,15 @@ export function createProps(scene, words) {
       line = new THREE.Line(new THREE.BufferGeometry().setAttribute("position", new THREE.Float32BufferAttribute(6, 3)), new THREE.LineBasicMaterial({ color: INK }));
       group.add(line);
     }
+    const trail = prop.flight ? trailOf(prop, first) : null;
+    if (trail) group.add(trail);
     scene.add(group);
     return { prop, group, body, solid, edges, label, line, top: new THREE.Vector3() };
   }
 
   const onScreen = new THREE.Vector3();
   return {
-    setScene(setup) { clear(); built = setup.props.map(build); },
+    setScene(setup) { clear(); built = setup.props.map((prop) => build(prop, setup.first)); },
     // `setting`: labels are shown while the scene is being set
     show(setup, frame, { visible, setting, picked, shiftOf }) {
       for (const { prop, group, body, solid, edges, label, line, top } of built) {

@@ -9,6 +9,7 @@ export const RULER = 24;
 const FLAGS = 18, STRAP = 17, ARCH = 84, LOW_ARCH = 40, HEADROOM = 38, FIRST_LABEL = 13, NO_ARCH = 22, PIER = 15, KEYS = 18, GAP = 5;
 const WHOLE_POSE = 0.5; // share of the joints keyed on a frame that makes it a pose
 const TICK_PX = 52; // the least room for a number of the ruler
+const HARD_MS = 0.5; // at which a prop must meet something for it to be marked
 const WORD_PX = 6.4; // a letter of a mark's word
 
 const laneName = (y, says, key) => node("text", { x: 12, y, class: "lane-name" }, says, key);
@@ -19,12 +20,13 @@ export function tickStep(frames, width) {
   for (let ten = 1; ; ten *= 10) for (const n of [1, 2, 5]) if (n * ten >= least) return n * ten;
 }
 
-// Flags of the references' marks, and of the key poses stills belong to
-export function flagsOf(references) {
+// Flags of the references' marks, of the key poses stills belong to, and of what flying props meet
+export function flagsOf(references, props = []) {
+  const hits = props.filter((p) => !p.hidden && p.flight).flatMap((p) => p.flight.touches.filter((t) => t.speed >= HARD_MS).map((t) => ({ frame: t.frame, word: `hit ${t.frame.toFixed(1)}`, of: p.name })));
   const seen = references.filter((r) => !r.hidden);
   const marks = seen.flatMap((r) => r.marks.map((m) => ({ frame: m.frame, word: m.word, of: r.name })));
   const poses = seen.filter((r) => r.pose_frame !== null).map((r) => ({ frame: r.pose_frame, word: r.name, of: "key pose", pose: true }));
-  return [...marks, ...poses].sort((a, b) => a.frame - b.frame);
+  return [...marks, ...poses, ...hits].sort((a, b) => a.frame - b.frame);
 }
 
 // Where each lane begins, and how high they are together
@@ -264,7 +266,7 @@ export function laneNames(data, flags, { deck, piers, straps, keys, block: rows 
 // All lanes by name, each a list of nodes; `at` : { data, scene, who, held, x, view, width }
 export function lanesOf(at) {
   // where rows of keys are worked on, the arches make room for them
-  const { data, scene, who, block } = at, performer = performerOf(scene, who), flags = flagsOf(scene.references), arch = block ? LOW_ARCH : ARCH;
+  const { data, scene, who, block } = at, performer = performerOf(scene, who), flags = flagsOf(scene.references, scene.props), arch = block ? LOW_ARCH : ARCH;
   const all = { ...at, first: scene.first, last: scene.last, arch, ...layoutOf(data, flags, block ? rowsHeight(block, at.open, at.only) : KEYS, arch) };
   return {
     height: all.height,

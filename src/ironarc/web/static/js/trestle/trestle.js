@@ -153,7 +153,7 @@ export function createTrestle(svg, { words, ruler }, state, setup, timeview, act
     if (pier) { actions.choosePier(pier); return true; }
     const flight = event.target.closest?.(".flight"), flag = event.target.closest?.(".flag");
     if (flight) actions.chooseFlight(state.get("data").flights.find((f) => f.start === Number(flight.dataset.flight)));
-    else if (flag) actions.go(...Array(3).fill(Number(flag.dataset.frame)));
+    else if (flag) actions.go(...Array(3).fill(Math.round(Number(flag.dataset.frame))));
     return Boolean(flight || flag);
   }
   svg.addEventListener("click", choose);

@@ -1,0 +1,67 @@
+"""Props that move by themselves, by mouse and keyboard: weighed, let fly, aimed, held again, undone."""
+
+import numpy as np
+from selenium.webdriver.common.keys import Keys
+
+from ironarc.core.passive.world import middle_of
+from ironarc.store import shots
+
+
+def stands(session, shot_id: int):
+    session.rollback()
+    return shots.load(session, shot_id, shots.standing(session, shot_id).revision)
+
+
+def changed(person, do) -> None:
+    before = person.shown()[1]
+    do()
+    person.until(lambda: person.shown()[1] != before and person.one("#saved").text == "Saved")
+    person.until(lambda: person.driver.execute_script("return !document.querySelector('.htmx-request')"))
+
+
+def typed(person, css: str, value: str) -> None:
+    field = person.one(css)
+    field.send_keys(Keys.CONTROL, "a")
+    field.send_keys(value, Keys.ENTER)
+
+
+def test_a_ball_is_weighed_let_fly_aimed_and_held_again(person, session, hop):
+    person.open_shot(hop, "?step=set&frame=5")
+    person.click('[data-set="add-menu"]')
+    changed(person, lambda: person.click('[data-set="add-prop"][data-prop="ball"]'))
+    person.sees("#panel", "Say what it weighs, and it can fly")
+    changed(person, lambda: person.driver.execute_script(
+        "const s = arguments[0]; s.value = 'rubber'; s.dispatchEvent(new Event('change', {bubbles: true}))",
+        person.one('[data-change="material"]'),
+    ))  # fmt: skip
+    person.until(lambda: person.all('[data-set="let-fly"]'))
+    changed(person, lambda: typed(person, '[data-list="at_m"]:not([data-unit=""])', "150"))
+    prop = stands(session, hop).props[-1]
+    assert prop.bounce == 0.75
+    lift = person.all('[data-list="at_m"]')[1]
+    lift.send_keys(Keys.CONTROL, "a")
+    changed(person, lambda: lift.send_keys("120", Keys.ENTER))
+    changed(person, lambda: person.click('[data-set="let-fly"]'))
+    person.sees("#panel", "Leaves at 0.0 m/s on 5")
+    person.sees("#touches", "the floor")
+    # what it meets stands on the trestle, and a click leads there
+    flag = person.one('[data-lane="flags"] .flag[aria-label^="hit"]')
+    hit = float(flag.get_attribute("data-frame"))
+    prop = stands(session, hop).props[-1]
+    assert prop.flight.touches[0].frame == round(hit, 2) or abs(prop.flight.touches[0].frame - hit) < 0.01
+    assert abs((hit - 5) / 24 - np.sqrt(2 * 1.2 / 9.81)) < 0.01
+    # aimed: it is there on its frame
+    for i, value in enumerate(("30", "100", "250")):
+        person.one(f'[data-aim="{i}"]').send_keys(value)
+    person.one("#aim-arrives").send_keys("25")
+    changed(person, lambda: person.click('[data-set="aim"]'))
+    shot = stands(session, hop)
+    prop = shot.props[-1]
+    there = middle_of(prop, *shot.track_of(prop, np.array([25])))[0]
+    np.testing.assert_allclose(there, (0.3, 1.0, 2.5), atol=0.01)
+    # held again, and all of it undone
+    changed(person, lambda: person.click('[data-set="end-flight"]'))
+    assert stands(session, hop).props[-1].flight is None
+    changed(person, lambda: person.chord(Keys.CONTROL, "z"))
+    assert stands(session, hop).props[-1].flight.given
+    assert person.complaints() == []
