@@ -77,7 +77,7 @@ def reading_and_truing(person: Person, ids: dict[str, int]) -> None:
     person.click("[data-plot=height]")
     person.click("[data-plot=balance]")
     shoot(person, "read-balance")
-    person.open_shot(ids["PF-020 Mail-sack throw"], "?frame=32")
+    person.open_shot(ids["PF-020 Mail-sack throw"], "?frame=36")
     physics_there(person)
     changed(
         person,
@@ -169,7 +169,7 @@ def in_view(person: Person) -> None:
 
 
 def weighing(person: Person, ids: dict[str, int]) -> None:
-    person.open_shot(ids["PF-020 Mail-sack throw"], "?step=weigh&frame=30")
+    person.open_shot(ids["PF-020 Mail-sack throw"], "?step=weigh&frame=26")
     shoot(person, "weigh-load")
     person.open_shot(ids["PF-070 Gull's hop"], "?step=weigh&frame=23")
     changed(person, lambda: person.click("[data-display=parts]"))

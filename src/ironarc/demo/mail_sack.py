@@ -2,13 +2,21 @@
 
 from dataclasses import replace
 
+import numpy as np
+
+from ironarc.core import rotation
 from ironarc.core.document import Shot
+from ironarc.core.edits.commands import COMMANDS
+from ironarc.core.edits.commands.strike import led_keys
+from ironarc.core.edits.items import AddItem
 from ironarc.core.figure.crew import BRAM
 from ironarc.core.motion.loads import Load
+from ironarc.core.reading import see
+from ironarc.core.scene.props import MATERIALS, Prop
 from ironarc.demo.posing import Plant, Score, Stay, key_shot
 
 NAME = "PF-020 Mail-sack throw"
-LET_GO = 34  # the last frame the sack is held on
+LET_GO = 30  # the last frame the sack is held on
 
 SCORE = Score(
     name=NAME,
@@ -53,6 +61,17 @@ SACK = Load(
 
 
 def make() -> Shot:
-    """The shot, the sack held and let go."""
+    """The shot, the sack held and let go; then it flies on, lands, slides and lies."""
     shot = key_shot(SCORE)
-    return shot.with_item(replace(shot.performer, loads=(SACK,)))
+    shot = shot.with_item(replace(shot.performer, loads=(SACK,)))
+    frames = np.arange(1, LET_GO + 1)
+    track = see(shot).reading.loads[0]
+    held = slice(0, LET_GO)
+    sack = Prop(
+        "prop1", SACK.name, "box", SACK.size_m, mass_kg=SACK.mass_kg, bounce=MATERIALS["filled sack"].bounce,
+        friction=MATERIALS["filled sack"].friction,
+    )  # fmt: skip
+    foot = track.centre[held] - rotation.rotate(track.rotation[held], np.array([0.0, SACK.size_m[1] / 2, 0.0]))
+    sack = replace(sack, columns=led_keys(frames, foot, track.rotation[held]))
+    shot = AddItem(sack).apply(shot)
+    return COMMANDS["let_fly"](see(shot), item="prop1", frame=LET_GO).apply(shot)

@@ -227,10 +227,11 @@ class _Run:
         name, g = b.free.prop.id, self.gravity
         new = [t for t in found if t.other_than(name) in fresh]
         deepest = min(new, key=lambda t: t.dist)
-        speeds = {
-            id(t): -float((b.true(g, self.h)[0] - self._speed_of(t.other_than(name), t.at)) @ t.out_for(name))
-            for t in new
-        }
+        v, w = b.true(g, self.h)
+        speeds = {}
+        for c in new:
+            own = v + np.cross(w, c.at - b.was[0])
+            speeds[id(c)] = -float((own - self._speed_of(c.other_than(name), c.at)) @ c.out_for(name))
         if max(speeds.values()) < BOUNCES_MS:
             return set()
         into = max(speeds[id(deepest)], BOUNCES_MS)

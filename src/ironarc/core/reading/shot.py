@@ -6,9 +6,12 @@ from functools import cached_property
 
 import numpy as np
 
+from ironarc.core import rotation
 from ironarc.core.document import HandContact, Limit, Performer, Shot
 from ironarc.core.figure.body import Body
 from ironarc.core.figure.grips import grip_called
+from ironarc.core.motion.layers import span_share
+from ironarc.core.motion.loads import Load, LoadTrack
 from ironarc.core.reading.arcs import Arcs
 from ironarc.core.reading.contacts import FLOOR
 from ironarc.core.reading.flight_search import falling
@@ -16,6 +19,7 @@ from ironarc.core.reading.floor import SET, Floor, estimate_floor
 from ironarc.core.reading.momentum import body_centres, whole_com
 from ironarc.core.reading.read import Answer, Reading, Traced, frames_a_sample, read_traced, trace
 from ironarc.core.reading.skin import follow, skin_of
+from ironarc.core.scene.props import Prop
 from ironarc.core.settings import REFERENCE_HEIGHT_M
 
 
@@ -85,9 +89,37 @@ def trace_shot(shot: Shot, body: Body | None = None, performer_id: str = "") -> 
     start = shot.first_frame
     plays = max(int(np.ceil(first)) - start, 0), min(int(np.floor(last)) - start + 1, shot.frames)
     return trace(
-        done.poses, body or performer.body(), shot.standing_props(), performer.load_tracks(done.poses),
+        done.poses, body or performer.body(), _bearing(shot),
+        (*performer.load_tracks(done.poses), *_carried(shot, performer, done.poses.frames)),
         performer.timing.unheld(done.poses.frames), performer.sample_time_s, plays if plays[0] < plays[1] else None,
     )  # fmt: skip
+
+
+def _bearing(shot: Shot) -> tuple[Prop, ...]:
+    """The props that can bear a body: what has a weight and is carried, or flies, is none of them."""
+    loose = {p.id for p in shot.props if p.mass_kg is not None and (p.holds or p.flight)}
+    return tuple(p for p in shot.standing_props() if p.id not in loose)
+
+
+def _carried(shot: Shot, performer: Performer, frames: np.ndarray) -> list[LoadTrack]:
+    """The props with a weight that a performer carries, as loads, one a span."""
+    out = []
+    for prop in shot.props:
+        spans = [h for h in prop.holds if h.performer == performer.id]
+        if prop.mass_kg is None or not spans:
+            continue
+        at, turn = shot.track_of(prop, frames)
+        middle = at + rotation.rotate(turn, np.array([0.0, prop.size_m[1] / 2, 0.0]))
+        w, h, d = prop.size_m
+        inertia = prop.mass_kg / 12 * np.array([h * h + d * d, w * w + d * d, w * w + h * h])
+        for span in spans:
+            load = Load(
+                f"{prop.id}:{span.id}", prop.name, (span.joint,), span.start, span.end, prop.mass_kg, prop.size_m,
+                ease_in=span.ease_in, ease_out=span.ease_out,
+            )  # fmt: skip
+            counts = span_share(frames.astype(float), span.start, span.end, span.ease_in, span.ease_out)
+            out.append(LoadTrack(load, counts, middle, turn, inertia))
+    return out
 
 
 def read_shot(shot: Shot, body: Body | None = None, performer_id: str = "", traced: Traced | None = None) -> Reading:

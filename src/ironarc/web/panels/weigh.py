@@ -100,7 +100,7 @@ def panel(performer: Performer, reading: Reading) -> dict:
         "by_length": any(part.source == LENGTH for part in parts),
         "k": k,
         "ranges": [(r.part, r.most_deg, r.part in dict(performer.weighing.ranges)) for r in body.ranges],
-        "loads": [_load(performer, reading, track) for track in reading.loads],
+        "loads": [_load(performer, reading, track) for track in reading.loads if track.load in performer.loads],
     }
 
 

@@ -177,14 +177,18 @@ def _motion(shot: Shot, prop: Prop, frame: int) -> tuple[np.ndarray, np.ndarray]
 
 def _baked(prop: Prop, frames: np.ndarray, at: np.ndarray, turn: np.ndarray) -> dict[str, Keys]:
     """The prop's own keys, with one a frame from the flight's first on."""
-    angles = rotation.each_after_the_other(rotation.to_euler(TURN_ORDER, turn))
-    values = dict(zip((*PLACE_CHANNELS, *TURN_CHANNELS), (*at.T, *angles.T), strict=True))
     out = {}
-    for channel, made in values.items():
+    for channel, flying in led_keys(frames, at, turn).items():
         before = _before(prop.columns[channel], int(frames[0])) if channel in prop.columns else None
-        flying = smooth_keys(frames, made, LINEAR)
         out[channel] = flying if before is None else _joined(before, flying)
     return out
+
+
+def led_keys(frames: np.ndarray, at: np.ndarray, turn: np.ndarray) -> dict[str, Keys]:
+    """A prop's keys, one a frame: at (frames, 3) m its foot, turn (frames, 4)."""
+    angles = rotation.each_after_the_other(rotation.to_euler(TURN_ORDER, turn))
+    values = dict(zip((*PLACE_CHANNELS, *TURN_CHANNELS), (*at.T, *angles.T), strict=True))
+    return {channel: smooth_keys(frames, made, LINEAR) for channel, made in values.items()}
 
 
 def _before(keys: Keys, frame: int, keep: bool = False) -> Keys | None:
