@@ -289,7 +289,7 @@ def test_what_can_not_be_done_with_a_prop_says_why(command, more, says):
 def test_a_prop_with_no_mass_does_not_fly():
     shot = thrown_shot()
     bare = replace(shot, props=(replace(shot.props[0], mass_kg=None),))
-    with pytest.raises(EditError, match="Buoy has no mass yet. Type what it weighs"):
+    with pytest.raises(EditError, match=r"Buoy has no mass yet\. Type what it weighs"):
         Ask("let_fly", item="prop1", frame=29).apply(bare)
 
 

@@ -29,8 +29,12 @@ class Range:
     def turned_rad(self, world: np.ndarray) -> np.ndarray:
         """(...,) rad that it is turned by; world : (..., joints, 4)."""
         own = rotation.multiply(rotation.conjugate(world[..., self.base, :]), world[..., self.joint, :])
-        along = np.linalg.norm(own[..., 1:], axis=-1) if self.about is None else np.abs(own[..., 1:] @ self.about)
-        return 2 * np.arctan2(along, np.abs(own[..., 0]))
+        if self.about is None:
+            return 2 * np.arctan2(np.linalg.norm(own[..., 1:], axis=-1), np.abs(own[..., 0]))
+        along = np.abs(own[..., 1:] @ self.about)
+        # swung right round to the other side of its rest, an arm has no twist that could be told
+        told = np.hypot(own[..., 0], along) > np.cos(np.radians(TWIST_TOLD_DEG / 2))
+        return np.where(told, 2 * np.arctan2(along, np.abs(own[..., 0])), 0.0)
 
     def held_within(self, world: np.ndarray, wanted: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
         """A wanted rotation (..., 4) of the joint in the world, brought back into the range; and (...,) bool, whether
@@ -48,6 +52,7 @@ class Range:
 # turns by 50 and bends by 90; an upper arm twists by 160 from one end of its way to the other; a thigh comes up by 125
 # and out and round besides; a foot points by 60 and rolls. Captured ones read 54, 60, 118, 125 and 64 at most.
 NECK_DEG, SPINE_DEG, SHOULDER_DEG, HIP_DEG, ANKLE_DEG = 95.0, 115.0, 150.0, 145.0, 85.0
+TWIST_TOLD_DEG = 140.0  # of swing, up to which a twist is told
 LEAST_DEG, MOST_DEG = 5.0, 360.0  # that can be typed
 
 

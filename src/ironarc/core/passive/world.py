@@ -88,27 +88,44 @@ def middle_of(prop: Prop, at: np.ndarray, turn: np.ndarray) -> np.ndarray:
     return at + rotation.rotate(turn, np.array([0.0, prop.size_m[1] / 2, 0.0]))
 
 
-def build(g: float, floor: Floor, still: Sequence[Prop], led: Sequence[Led], free: Sequence[Free]) -> mujoco.MjModel:
-    """The model. Bodies of free and led props are called by their ids, the floor "floor". EditError for a prop that
-    can't be free."""
+def new_spec(g: float, step_s: float):
+    """An empty world with its options."""
     spec = mujoco.MjSpec()
     spec.option.gravity = [0.0, -g, 0.0]
-    spec.option.timestep = STEP_S
+    spec.option.timestep = step_s
     for name, (value, _) in OPTIONS.items():
         setattr(spec.option, name, value)
     # left on, a run that explodes starts anew without a word
     spec.option.disableflags |= int(mujoco.mjtDisableBit.mjDSBL_AUTORESET)
     spec.compiler.degree = False
     spec.compiler.inertiafromgeom = mujoco.mjtInertiaFromGeom.mjINERTIAFROMGEOM_FALSE
+    return spec
+
+
+def add_floor(spec, floor: Floor, friction: float | None = None) -> None:
+    """friction : of bodies that touch it as they come; None where what touches it is told pair by pair"""
     up = rotation.between(np.array([0.0, 0.0, 1.0]), np.asarray(floor.normal, dtype=float))
+    how = ONLY_PAIRS if friction is None else {"friction": [friction, 0.01, 0.002]}
     spec.worldbody.add_geom(
         name="floor", type=mujoco.mjtGeom.mjGEOM_PLANE, size=[100.0, 100.0, 1.0], pos=[0.0, floor.height_m, 0.0],
-        quat=list(up), **ONLY_PAIRS,
+        quat=list(up), **how,
     )  # fmt: skip
+
+
+def add_still(spec, prop: Prop, pairs: bool = True) -> None:
+    """A prop that stays where it is. pairs : whether what touches it is told pair by pair"""
+    at, turn = prop.track(np.zeros(1))
+    body = spec.worldbody.add_body(name=prop.id, pos=list(middle_of(prop, at, turn)[0]), quat=list(turn[0]))
+    _add_shape(body, prop, ONLY_PAIRS if pairs else {"friction": [prop.friction, 0.01, 0.002]})
+
+
+def build(g: float, floor: Floor, still: Sequence[Prop], led: Sequence[Led], free: Sequence[Free]) -> mujoco.MjModel:
+    """The model. Bodies of free and led props are called by their ids, the floor "floor". EditError for a prop that
+    can't be free."""
+    spec = new_spec(g, STEP_S)
+    add_floor(spec, floor)
     for prop in still:
-        at, turn = prop.track(np.zeros(1))
-        body = spec.worldbody.add_body(name=prop.id, pos=list(middle_of(prop, at, turn)[0]), quat=list(turn[0]))
-        _add_shape(body, prop)
+        add_still(spec, prop)
     for item in led:
         _add_moving(spec, item.prop, LED_KG, item.at[0], item.turn[0], led=True)
     for item in free:
@@ -143,11 +160,11 @@ def _add_moving(spec, prop: Prop, mass_kg: float, at: np.ndarray, turn: np.ndarr
     _add_shape(body, prop)
 
 
-def _add_shape(body, prop: Prop) -> None:
+def _add_shape(body, prop: Prop, how: dict = ONLY_PAIRS) -> None:
     """A prop's shape about its middle."""
     w, h, d = prop.size_m
     if prop.kind == "ball":
-        body.add_geom(name=prop.id, type=mujoco.mjtGeom.mjGEOM_SPHERE, size=[h / 2, 0.0, 0.0], mass=0.0, **ONLY_PAIRS)
+        body.add_geom(name=prop.id, type=mujoco.mjtGeom.mjGEOM_SPHERE, size=[h / 2, 0.0, 0.0], mass=0.0, **how)
     elif prop.kind == "bar":
         along = [-w / 2, 0.0, 0.0, w / 2, 0.0, 0.0]
         body.add_geom(
@@ -156,7 +173,7 @@ def _add_shape(body, prop: Prop) -> None:
             size=[h / 2, 0.0, 0.0],
             fromto=along,
             mass=0.0,
-            **ONLY_PAIRS,
+            **how,
         )
     elif prop.kind == "ramp":
         # a box laid along the slope: its upper face is the ramp's
@@ -166,7 +183,7 @@ def _add_shape(body, prop: Prop) -> None:
         middle = rotation.rotate(tilt, np.array([0.0, -thick / 2, 0.0]))
         body.add_geom(
             name=prop.id, type=mujoco.mjtGeom.mjGEOM_BOX, size=[w / 2, thick / 2, long / 2], pos=list(middle),
-            quat=list(tilt), mass=0.0, **ONLY_PAIRS,
+            quat=list(tilt), mass=0.0, **how,
         )  # fmt: skip
     else:
-        body.add_geom(name=prop.id, type=mujoco.mjtGeom.mjGEOM_BOX, size=[w / 2, h / 2, d / 2], mass=0.0, **ONLY_PAIRS)
+        body.add_geom(name=prop.id, type=mujoco.mjtGeom.mjGEOM_BOX, size=[w / 2, h / 2, d / 2], mass=0.0, **how)

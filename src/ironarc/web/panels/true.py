@@ -35,6 +35,7 @@ def context(look: Look) -> dict:
     return {
         "grades": GRADES, "flights": flights_of(seen), "explained": list(truing.CORRECTIONS.values()),
         "open_findings": by_cause([f for f in seen.findings if not f.left]),
+        "seen_last": int(seen.reading.poses.frames[0]) + seen.reading.traced.plays[1] - 1,
         "span": span_of(seen), "holds": _holds(seen),
         # as it stands, with its corrections, also where it is seen before them
         "corrections": corrections(look.shot, look.shot.performer_called(seen.performer.id)),

@@ -235,6 +235,10 @@ export function createTruePanel(panel, state, setup, actions) {
       const plan = form.elements.plan.value;
       if (!plan) { actions.say("The plan has no step yet. Add one, or choose Everything found."); event.preventDefault(); return; }
       begin("plan", plan, `Plan: ${plan}`);
+    } else if (form.id === "let-go") {
+      const read = (name) => Number.parseFloat(form.elements[name].value.replace(",", ".")), [start, end, tone, tone_end] = ["start", "end", "tone", "tone_end"].map(read);
+      if (![start, end, tone, tone_end].every(Number.isFinite)) actions.say("Letting go takes two frames, and its tone at first and at last, all as numbers.");
+      else tryOut("let_go", { start: Math.round(start), end: Math.round(end), tone: tone / 100, tone_end: tone_end / 100 }, `Let go at ${Math.round(start)}`);
     } else if (form.id === "span-form") {
       const options = spanOptions(false);
       if (options) begin("correction", tryText("true_span", options), `The nearest motion, ${options.start}–${options.end}`);
@@ -245,6 +249,8 @@ export function createTruePanel(panel, state, setup, actions) {
   // What was open or under way stays so in a panel drawn anew
   function settle() {
     if (panel.querySelector("#plan-text")) showPlan();
+    const from = panel.querySelector('#let-go [name="start"]');
+    if (from && !from.value) from.value = state.get("frame");
     showWork();
     if (state.get("step") !== "true") return;
     const button = opened && panel.querySelector(`[data-true="ways"][data-finding="${CSS.escape(opened)}"]`);
@@ -252,6 +258,11 @@ export function createTruePanel(panel, state, setup, actions) {
     else opened = "";
   }
 
+  // a body is let go from where the playhead is, unless somebody typed otherwise
+  state.on(["frame", "step"], () => {
+    const field = panel.querySelector('#let-go [name="start"]');
+    if (field && !("typed" in field.dataset)) field.value = state.get("frame");
+  });
   comeBack();
   state.on(["revision"], () => { if (work && ENDED.includes(work.state)) { work = null; showWork(); } });
   return { settle };

@@ -1,0 +1,164 @@
+"""A body that is let go, against what physics says of it."""
+
+from dataclasses import replace
+
+import numpy as np
+import pytest
+
+from ironarc.core import rotation
+from ironarc.core.errors import EditError
+from ironarc.core.figure.rig import forward
+from ironarc.core.judging.findings import find
+from ironarc.core.passive.limp import fall
+from ironarc.core.reading import read_shot, see
+from ironarc.core.reading.floor import Floor
+from ironarc.core.scene.props import Prop
+from ironarc.core.truing import propose, read_try
+from tests.conftest import demo
+
+G = 9.81
+DEEP = Floor(-60.0)  # so far down that nothing lands
+
+
+@pytest.fixture(scope="module")
+def hop():
+    return see(demo("Gap hop"))
+
+
+def let_go(seen, start: int, frames: int, tone: float, floor=None, **more):
+    """Poses as world rotations and places (frames, joints, ...), of a body let go on a frame of the shot."""
+    reading = seen.reading
+    found = fall(
+        reading.poses, reading.body, start - 1, frames, G, floor or reading.floor, lambda share: tone, **more
+    )  # fmt: skip
+    return found, *forward(reading.poses.rig, found.local, found.translation)
+
+
+def com_of(body, world, at) -> np.ndarray:
+    parts = at[:, body.joints] + rotation.rotate(world[:, body.joints], body.coms)
+    return np.einsum("b,fbi->fi", body.masses / body.masses.sum(), parts)
+
+
+def spin_of(body, world, at, dt) -> np.ndarray:
+    """(frames - 2, 3) kg·m²/s about the center of gravity, by central differences."""
+    parts = at[:, body.joints] + rotation.rotate(world[:, body.joints], body.coms)
+    com = com_of(body, world, at)
+    v, v_com = (x[2:] - x[:-2] for x in (parts, com))
+    turn = world[:, body.joints]
+    w = rotation.log(rotation.multiply(turn[2:], rotation.conjugate(turn[:-2])))
+    r = rotation.to_matrix(turn[1:-1])
+    inertia = np.einsum("fbij,bjk,fblk->fbil", r, body.inertias, r)
+    arms = parts[1:-1] - com[1:-1, None]
+    own = np.einsum("fbij,fbj->fi", inertia, w)
+    return (own + np.einsum("b,fbi->fi", body.masses, np.cross(arms, v - v_com[:, None]))) / (2 * dt)
+
+
+@pytest.mark.parametrize("tone", [0.0, 0.3, 1.0])
+@pytest.mark.parametrize(("word", "frame"), [("Gap hop", 34), ("Deck somersault", 33)])
+def test_in_the_air_the_center_of_gravity_stays_on_its_parabola_and_the_spin_stays(word, frame, tone):
+    seen = see(demo(word))
+    body, dt = seen.reading.body, seen.reading.poses.dt
+    _, world, at = let_go(seen, frame, 30, tone, DEEP)
+    com, t = com_of(body, world, at), np.arange(30) * dt
+    beside = slice(frame - 2, frame + 1)
+    before = com_of(body, seen.reading.poses.rotation[beside], seen.reading.poses.position[beside])
+    velocity = (before[2] - before[0]) / (2 * dt)
+    np.testing.assert_allclose(com, com[0] + np.outer(t, velocity) - np.outer(G * t * t / 2, [0, 1, 0]), atol=1e-4)
+    # as far as frames tell a spin: parts turn several times faster than the whole
+    L = spin_of(body, world, at, dt)
+    own = spin_of(body, seen.reading.poses.rotation, seen.reading.poses.position, dt)[frame - 2]
+    np.testing.assert_allclose(L, np.broadcast_to(own, L.shape), atol=0.1 * np.linalg.norm(own) + 0.15)
+
+
+def test_a_held_body_keeps_to_its_keys_and_a_limp_one_does_not(hop):
+    keys = hop.reading.poses.local[33:53]
+    off = {}
+    for tone in (0.0, 0.3, 1.0):
+        found, *_ = let_go(hop, 34, 20, tone, DEEP)
+        turned = rotation.log(rotation.multiply(rotation.conjugate(found.local), keys))[:, 1:]
+        off[tone] = np.degrees(np.linalg.norm(turned, axis=-1)).mean()
+    assert off[1.0] < 1.0
+    assert off[1.0] < off[0.3] < off[0.0]
+
+
+def test_a_limp_arm_of_a_body_that_falls_without_turning_does_not_turn(hop):
+    """Everything falls alike: gravity turns no joint."""
+    reading = hop.reading
+    poses = reading.poses
+    one = {k: np.repeat(getattr(poses, k)[36:37], 40, axis=0) for k in ("local", "translation", "rotation", "position")}
+    still = replace(poses, frames=np.arange(1, 41), **one)
+    found = fall(still, reading.body, 0, 30, G, DEEP, lambda share: 0.0)
+    np.testing.assert_allclose(np.abs((found.local * still.local[:30]).sum(axis=-1)), 1.0, atol=1e-6)
+
+
+def test_it_lands_on_the_floor_and_on_what_stands_there_and_comes_to_lie(hop):
+    found, _, at = let_go(hop, 20, 53, 0.06)
+    assert found.touches[1:10].all()  # it stands as it is let go
+    assert at[-1, :, 1].max() < 0.6
+    assert np.linalg.norm(np.diff(found.translation[-6:, 0], axis=0), axis=1).max() < 0.05
+    assert at[:, hop.reading.body.joints, 1].min() > -0.03
+    crate = Prop("prop1", "Coal crate", "box", (3.0, 0.2, 3.0), at_m=(0.0, 0.0, 1.2))
+    held, _, on = let_go(hop, 37, 36, 0.1, still=[crate])
+    assert held.touches.any()
+    assert on[-1, :, 1].min() > 0.15
+
+
+@pytest.mark.parametrize("start", [20, 30, 37])
+def test_knees_and_elbows_hardly_bend_the_wrong_way_and_necks_and_spines_keep_their_range(hop, start):
+    after = propose(hop, read_try(f"let_go(start={start},end=72,tone=0.0,tone_end=0.0)")).edit.apply(hop.shot)
+    found = [f for f in find(see(after).reading) if f.end > start]
+    assert not [f for f in found if f.kind == "turned" and f.part in ("neck", "spine")]
+    assert max((f.value for f in found if f.kind == "bend"), default=0.0) < 12.0
+    assert "stretch" not in {f.kind for f in found}
+
+
+def test_two_runs_are_the_same_to_the_bit(hop):
+    one, two = (let_go(hop, 20, 40, 0.2)[0] for _ in range(2))
+    assert one.local.tobytes() == two.local.tobytes()
+
+
+# --- as a correction ---------------------------------------------------------------------------------------
+
+
+def test_letting_go_changes_nothing_before_and_is_known_to_be_stale_when_that_changes(hop):
+    edit = propose(hop, read_try("let_go(start=24,end=72)")).edit
+    after = edit.apply(hop.shot)
+    was, now = hop.reading.poses, read_shot(after).poses
+    np.testing.assert_allclose(now.position[:24], was.position[:24], atol=1e-9)
+    assert np.linalg.norm(now.position[-1] - was.position[-1], axis=-1).max() > 0.5
+    (layer,) = after.performer.corrections
+    assert layer.made_by == "let_go"
+
+
+def test_nothing_pushes_from_nowhere_while_it_falls(hop):
+    after = propose(hop, read_try("let_go(start=20,end=72)")).edit.apply(hop.shot)
+    from_nowhere = {"phantom", "arc", "hang", "kink", "spin", "hover", "sink"}
+    assert [f for f in find(see(after).reading) if f.kind in from_nowhere] == []
+
+
+def test_the_keys_take_it_back_over_frames(hop):
+    after = propose(hop, read_try("let_go(start=32,end=44,back=6,tone=0.3)")).edit.apply(hop.shot)
+    was, now = hop.reading.poses, read_shot(after).poses
+    np.testing.assert_allclose(now.position[44:], was.position[44:], atol=1e-9)
+    assert np.linalg.norm(now.position[36] - was.position[36], axis=-1).max() > 0.05
+
+
+@pytest.mark.parametrize(
+    ("options", "says"),
+    [
+        ("start=20,end=40", "The motion goes on to frame 72, so the body would jump back at 41"),
+        ("start=20,end=20", "2 to 1500 frames"),
+        ("start=30,end=40,back=20", "takes? it back over fewer frames"),
+        ("start=-3,end=40", "not all within the motion"),
+    ],
+)
+def test_what_can_not_be_let_go_says_why(hop, options, says):
+    with pytest.raises(EditError, match=says):
+        propose(hop, read_try(f"let_go({options})"))
+
+
+def test_a_body_that_stands_in_a_crate_is_not_let_go(hop):
+    crate = Prop("prop1", "Coal crate", "box", (0.6, 0.5, 0.6))
+    inside = see(replace(hop.shot, props=(crate,)))
+    with pytest.raises(EditError, match=r"is \d+ cm inside a prop as the body is let go. Part them first"):
+        propose(inside, read_try("let_go(start=5,end=72)"))
