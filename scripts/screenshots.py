@@ -62,6 +62,14 @@ def reading_and_truing(person: Person, ids: dict[str, int]) -> None:
     person.until(lambda: not person.one("#trying").is_displayed())
     person.driver.execute_script("document.querySelector('#span-form').previousElementSibling.scrollIntoView()")
     shoot(person, "true-span")
+    person.type_frame(24)
+    person.click("#let-go .btn")
+    person.until(lambda: person.one("#take").is_displayed() and person.one("#take").is_enabled())
+    person.type_frame(44)
+    person.driver.execute_script("document.querySelector('#panel').scrollTop = 0")
+    shoot(person, "let-go")
+    person.click("#put-back")
+    person.until(lambda: not person.one("#trying").is_displayed())
     person.click("[data-step-link=show]")
     person.sees("#panel", "Export motion")
     person.click("[data-view=side]")
@@ -171,11 +179,6 @@ def in_view(person: Person) -> None:
 def weighing(person: Person, ids: dict[str, int]) -> None:
     person.open_shot(ids["PF-020 Mail-sack throw"], "?step=weigh&frame=26")
     shoot(person, "weigh-load")
-    person.open_shot(ids["PF-070 Gull's hop"], "?step=weigh&frame=23")
-    changed(person, lambda: person.click("[data-display=parts]"))
-    person.click(".weigh-row[data-joint=LeftStrut] summary")
-    ActionChains(person.driver).move_to_element(person.one(".weigh-row[data-joint=LeftStrut] summary")).perform()
-    shoot(person, "weigh-gull")
 
 
 def take_all(person: Person, ids: dict[str, int]) -> None:

@@ -65,3 +65,29 @@ def test_a_ball_is_weighed_let_fly_aimed_and_held_again(person, session, hop):
     changed(person, lambda: person.chord(Keys.CONTROL, "z"))
     assert stands(session, hop).props[-1].flight.given
     assert person.complaints() == []
+
+
+def test_a_body_is_let_go_with_less_tone_taken_and_undone(person, session, hop):
+    person.open_shot(hop, "?step=true&frame=24")
+    assert person.one('#let-go [name="start"]').get_property("value") == "24"
+    person.click("#let-go .btn")
+    person.until(lambda: person.one("#take").is_displayed() and person.one("#take").is_enabled())
+    person.sees("#trying-name", "Let go at 24")
+    person.sees("#trying-cost", "It lies from")
+    first = person.one("#trying-cost").text
+    person.one("#trying-options [name='tone']").send_keys(Keys.HOME)  # a slider: limp
+    person.until(lambda: person.one("#take").is_enabled() and person.one("#trying-cost").text != first)
+    changed(person, lambda: person.click("#take"))
+    (layer,) = stands(session, hop).performer.corrections
+    assert layer.made_by == "let_go"
+    assert "tone=0.0" in layer.asked or '"tone": 0' in layer.asked
+    person.sees("#panel", "Let go")
+    changed(person, lambda: person.chord(Keys.CONTROL, "z"))
+    assert stands(session, hop).performer.corrections == ()
+    # what can't be is said, and nothing is lost
+    end = person.one('#let-go [name="end"]')
+    end.send_keys(Keys.CONTROL, "a")
+    end.send_keys("40")
+    person.click("#let-go .btn")
+    person.sees("#bench-message", "The motion goes on to frame 72")
+    assert person.complaints() == []

@@ -9,6 +9,7 @@ from ironarc.core import rotation
 from ironarc.core.errors import EditError
 from ironarc.core.figure.rig import forward
 from ironarc.core.judging.findings import find
+from ironarc.core.judging.judge import judge
 from ironarc.core.passive.limp import fall
 from ironarc.core.reading import read_shot, see
 from ironarc.core.reading.floor import Floor
@@ -134,6 +135,21 @@ def test_nothing_pushes_from_nowhere_while_it_falls(hop):
     after = propose(hop, read_try("let_go(start=20,end=72)")).edit.apply(hop.shot)
     from_nowhere = {"phantom", "arc", "hang", "kink", "spin", "hover", "sink"}
     assert [f for f in find(see(after).reading) if f.kind in from_nowhere] == []
+
+
+def test_what_slides_while_it_falls_is_no_fault_and_what_slides_before_is(hop):
+    after = propose(hop, read_try("let_go(start=24,end=72)")).edit.apply(hop.shot)
+    seen = see(after)
+    slides = [f for f in judge(after, seen.performer, seen.reading) if f.kind == "slide"]
+    assert slides
+    assert {f.left for f in slides} == {"The body is let go there, and slides."}
+    muted = after.with_item(
+        replace(
+            seen.performer, layers=tuple(replace(x, span=(60, 72)) if x.made_by else x for x in seen.performer.layers)
+        )
+    )
+    early = [f for f in judge(muted, muted.performer, seen.reading) if f.kind == "slide" and f.end < 58]
+    assert all(f.left == "" for f in early)
 
 
 def test_the_keys_take_it_back_over_frames(hop):

@@ -8,8 +8,10 @@ from ironarc.core.judging.finding import Beside
 from ironarc.core.judging.findings import Finding, Limits, find
 from ironarc.core.judging.grades import limits_of
 from ironarc.core.reading import Reading
+from ironarc.core.reading.faults import SLIDE
 from ironarc.core.reading.shot import Seen, own_span
 
+LET_GO = "let_go"  # the correction that lets a body fall by itself
 COVERED = 0.5  # of its frames, from which a finding is the one that was left
 WORSE = 1.25  # times what it was when it was left, from which it speaks again
 
@@ -23,7 +25,7 @@ def judge(shot: Shot, performer: Performer, reading: Reading, house: Sequence[Li
     for finding in find(reading, limits_of(shot.limits, house), beside(shot, performer)):
         own = own_span(reading.own, reading.poses.frames, finding.start, finding.end)
         finding = replace(finding, performer=performer.id, own=own)
-        found.append(replace(finding, left=_reason(finding, performer.left)))
+        found.append(replace(finding, left=_reason(finding, performer.left) or _falls(finding, performer)))
     return found
 
 
@@ -58,6 +60,19 @@ def _reason(finding: Finding, left: Sequence[Left]) -> str:
     best = max(covers, key=covers.get, default=None)
     frames = finding.own[1] - finding.own[0] + 1
     return best.reason if best and covers[best] >= COVERED * frames else ""
+
+
+def _falls(finding: Finding, performer: Performer) -> str:
+    """That a part slides which nobody plants: the body falls by itself there; "" where it doesn't."""
+    if finding.kind != SLIDE:
+        return ""
+    frames = finding.own[1] - finding.own[0] + 1
+    for layer in performer.layers:
+        if layer.made_by == LET_GO and layer.acts and layer.span is not None:
+            inside = min(finding.own[1], layer.span[1]) - max(finding.own[0], layer.span[0]) + 1
+            if inside >= COVERED * frames:
+                return "The body is let go there, and slides."
+    return ""
 
 
 def match(before: Sequence[Finding], after: Sequence[Finding]) -> dict[str, Finding | None]:

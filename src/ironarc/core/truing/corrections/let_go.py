@@ -6,13 +6,14 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
+from ironarc.core.judging.judge import LET_GO
 from ironarc.core.reading import Seen
 from ironarc.core.truing.carry import Figure
 from ironarc.core.truing.correction import FRAME, FRAMES, SHARE, Correction, Place, Proposal, option
 from ironarc.core.truing.difference import check_root
 from ironarc.core.truing.proposing import indices, proposed
 
-NAME = "let_go"
+NAME = LET_GO
 LONGEST = 1500  # frames
 PER_FRAME_S = 0.01  # of processor time, with room to spare
 

@@ -1,0 +1,124 @@
+"""Props that fly and bodies that are let go, against known answers and the clock: python -m bench.strike.
+
+Figures are kept in docs/strike.md.
+"""
+
+import time
+
+import numpy as np
+
+from ironarc.core import rotation
+from ironarc.core.figure.rig import forward
+from ironarc.core.passive.aim import release
+from ironarc.core.passive.flight import Flown, fly
+from ironarc.core.passive.limp import fall
+from ironarc.core.passive.world import Free, Led, middle_of
+from ironarc.core.reading import see
+from ironarc.core.reading.floor import Floor
+from ironarc.core.scene.props import Prop
+from ironarc.demo import deck_somersault, gap_hop
+from ironarc.demo.posing import key_shot
+
+G, FPS = 9.81, 24
+FLAT, UPRIGHT, STILL = Floor(0.0), np.array([1.0, 0.0, 0.0, 0.0]), np.zeros(3)
+
+
+def _ball(**more) -> Prop:
+    return Prop("prop1", "Ball", "ball", (0.2, 0.2, 0.2), **({"mass_kg": 0.5} | more))
+
+
+def _box(**more) -> Prop:
+    return Prop("prop1", "Box", "box", (0.4, 0.2, 0.4), **({"mass_kg": 5.0} | more))
+
+
+def _flown(prop: Prop, at, v=STILL, frames=72, fps=FPS, **more) -> Flown:
+    free = Free(prop, prop.mass_kg, np.array(at, dtype=float), UPRIGHT, np.array(v, dtype=float), STILL)
+    return fly([free], FLAT, G, 1, frames, 1 / fps, **more)[prop.id]
+
+
+def bounces() -> None:
+    for word, shape in (("ball", _ball), ("box", _box)):
+        off = [
+            abs(_flown(shape(bounce=e), (0, 1, 0), frames=60, fps=60).touches[0].leaves_ms ** 2 / (2 * G) / e**2 - 1)
+            for e in (0.3, 0.5, 0.7, 0.9)
+        ]  # fmt: skip
+        print(f"bounce of a {word}: height within {max(off) * 100:.3f} % of e² h")
+
+
+def slides() -> None:
+    for mu in (0.2, 0.4, 0.6, 0.8):
+        far = _flown(_box(friction=mu, bounce=0.0), (0, 0, 0), (3, 0, 0)).at[-1, 0]
+        print(f"slide at friction {mu}: {(far * 2 * mu * G / 9 - 1) * 100:+.1f} %")
+
+
+def meetings() -> None:
+    a, b = (Prop(i, i, "ball", (0.2, 0.2, 0.2), mass_kg=m, bounce=0.8) for i, m in (("a", 1.0), ("b", 2.0)))
+    free = [
+        Free(a, 1.0, np.array([0.0, 9.0, 0.0]), UPRIGHT, np.array([4.0, 0, 0]), STILL),
+        Free(b, 2.0, np.array([1.0, 9.05, 0.0]), UPRIGHT, STILL, STILL),
+    ]
+    found = fly(free, FLAT, G, 1, 16, 1 / FPS)
+    v = {k: np.diff(middle_of(a, f.at, f.turn)[-2:], axis=0)[0] * FPS for k, f in found.items()}
+    print(f"momentum of two that meet: {(v['a'][0] + 2 * v['b'][0]) / 4 - 1:+.1e} of what it was")
+
+
+def aims() -> None:
+    worst, start, target = 0.0, np.array([0.0, 1.5, 0.0]), np.array([3.0, 1.4, 1.0])
+    begun = time.perf_counter()
+    for drag in (0.0, 0.3, 0.6, 1.2):
+        slows = 1.2 * drag * np.pi * 0.01 / 2 / 0.5
+        v = release(start, target, 20 / FPS, G, slows)
+        prop = _ball(drag=drag)
+        found = _flown(prop, start - [0, 0.1, 0], v, frames=21)
+        worst = max(worst, float(np.linalg.norm(middle_of(prop, found.at, found.turn)[20] - target)))
+    each = (time.perf_counter() - begun) / 4 * 1000
+    print(f"aims with drag up to 1.2: within {worst * 1000:.1f} mm, {each:.0f} ms each with the flight")
+
+
+def speed() -> None:
+    props = [_box(bounce=0.4), *(Prop(f"p{i}", "b", "box", (0.3, 0.3, 0.3), mass_kg=3.0) for i in range(2))]
+    free = [
+        Free(p, p.mass_kg, np.array([0.6 * i, 1.0 + i, 0.0]), UPRIGHT, np.array([1.0, 0, 0.5]), np.array([3.0, 2, 1]))
+        for i, p in enumerate(props)
+    ]
+    begun = time.perf_counter()
+    fly(free, FLAT, G, 1, 5 * FPS + 1, 1 / FPS)
+    print(f"5 s of three boxes: {time.perf_counter() - begun:.2f} s")
+    at = np.repeat(np.array([[0.0, 5.0, 0.0]]), 30, axis=0)
+    led = [Led(Prop("w", "W", "wall", (2.0, 2.0, 0.1)), at, np.broadcast_to(UPRIGHT, (30, 4)))]
+    begun = time.perf_counter()
+    _flown(_ball(bounce=0.7), (0, 1, 0), (0, 2, 3), frames=30, led=led)
+    print(f"30 frames of a ball beside a prop that is led: {(time.perf_counter() - begun) * 1000:.0f} ms")
+
+
+def let_go() -> None:
+    for score, frame in ((gap_hop.SCORE, 34), (deck_somersault.SCORE, 33)):
+        reading = see(key_shot(score)).reading
+        body, poses = reading.body, reading.poses
+        for tone in (0.0, 0.3, 1.0):
+            found = fall(poses, body, frame - 1, 30, G, Floor(-60.0), lambda share, tone=tone: tone)
+            world, at = forward(poses.rig, found.local, found.translation)
+            parts = at[:, body.joints] + rotation.rotate(world[:, body.joints], body.coms)
+            com = np.einsum("b,fbi->fi", body.masses / body.masses.sum(), parts)
+            t = np.arange(30) * poses.dt
+            fit = np.polynomial.polynomial.polyfit(t, com, 2)
+            off = np.abs(com - np.polynomial.polynomial.polyval(t, fit).T).max()
+            keys = min(30, len(poses.frames) - frame + 1)
+            turned = rotation.log(rotation.multiply(
+                rotation.conjugate(found.local[:keys]), poses.local[frame - 1 : frame - 1 + keys]))[:, 1:]  # fmt: skip
+            mean = np.degrees(np.linalg.norm(turned, axis=-1)).mean()
+            print(f"{score.name}, tone {tone}: center of gravity {off * 1e6:.1f} µm off its parabola, gravity "
+                  f"{-2 * fit[2, 1]:.4f}, joints {mean:.1f}° off their keys on average")  # fmt: skip
+    reading = see(key_shot(gap_hop.SCORE)).reading
+    begun = time.perf_counter()
+    fall(reading.poses, reading.body, 19, 53, G, reading.floor, lambda share: 0.4 - 0.34 * share)
+    print(f"53 frames of a body that falls and lies: {time.perf_counter() - begun:.2f} s")
+
+
+def main() -> None:
+    for part in (bounces, slides, meetings, aims, speed, let_go):
+        part()
+
+
+if __name__ == "__main__":
+    main()
