@@ -138,14 +138,14 @@ def test_nothing_pushes_from_nowhere_while_it_falls(hop):
 
 
 def test_what_slides_while_it_falls_is_no_fault_and_what_slides_before_is(hop):
-    after = propose(hop, read_try("let_go(start=24,end=72)")).edit.apply(hop.shot)
+    after = propose(hop, read_try("let_go(start=20,end=72)")).edit.apply(hop.shot)
     seen = see(after)
     slides = [f for f in judge(after, seen.performer, seen.reading) if f.kind == "slide"]
     assert slides
     assert {f.left for f in slides} == {"The body is let go there, and slides."}
     muted = after.with_item(
         replace(
-            seen.performer, layers=tuple(replace(x, span=(60, 72)) if x.made_by else x for x in seen.performer.layers)
+            seen.performer, layers=tuple(replace(x, span=(65, 72)) if x.made_by else x for x in seen.performer.layers)
         )
     )
     early = [f for f in judge(muted, muted.performer, seen.reading) if f.kind == "slide" and f.end < 58]
