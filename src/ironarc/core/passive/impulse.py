@@ -28,8 +28,11 @@ class Body:
 
 @dataclass(frozen=True, eq=False)
 class Meeting:
-    """A touch. one, two : indices of bodies, two -1 for what does not give way; at : (3,) m; normal : (3,) unit, out of
-    `two`; wall : (3,) m/s of what does not give way"""
+    """A touch.
+
+    one, two : indices of bodies, two -1 for what does not give way; at : (3,) m; normal : (3,) unit, out of `two`
+    wall : (3,) m/s of what does not give way, or only as `gives` (3, 3) m/s by N·s has it; limb : what that is, by name
+    """
 
     one: int
     two: int
@@ -38,20 +41,31 @@ class Meeting:
     bounce: float
     friction: float
     wall: np.ndarray
+    gives: np.ndarray | None = None
+    limb: str = ""
 
 
 def impulses(
     bodies: Sequence[Body], meetings: Sequence[Meeting], slow_ms: float
-) -> list[tuple[np.ndarray, np.ndarray]]:
-    """(v, w) of each body after all that meet have met. Slower than `slow_ms` together nothing bounces."""
+) -> tuple[list[tuple[np.ndarray, np.ndarray]], list[np.ndarray]]:
+    """(v, w) of each body after all that meet have met, and the impulse (3,) N·s of each meeting on its first body.
+
+    What comes together more slowly than `slow_ms` does not bounce.
+    """
+    given = [np.zeros(3) for _ in meetings]
     v, w = [b.v.copy() for b in bodies], [b.w.copy() for b in bodies]
     spread = [_spread(b) for b in bodies]
 
-    def relative(m: Meeting) -> np.ndarray:
+    def relative(k: int) -> np.ndarray:
+        m = meetings[k]
         u = v[m.one] + np.cross(w[m.one], m.at - bodies[m.one].at)
         if m.two >= 0:
             return u - v[m.two] - np.cross(w[m.two], m.at - bodies[m.two].at)
-        return u - m.wall
+        if m.gives is None:
+            return u - m.wall
+        # all that a limb takes moves it, whichever touch it comes by
+        taken = sum(g for g, other in zip(given, meetings, strict=True) if other.limb == m.limb)
+        return u - m.wall + m.gives @ taken
 
     def give(m: Meeting, impulse: np.ndarray) -> None:
         for k, sign in ((m.one, 1.0), (m.two, -1.0)):
@@ -59,15 +73,15 @@ def impulses(
                 v[k] += sign * impulse / bodies[k].mass
                 w[k] += spread[k] @ np.cross(m.at - bodies[k].at, sign * impulse)
 
-    wanted, answers, given = [], [], [np.zeros(3) for _ in meetings]
-    for m in meetings:
-        into = -float(relative(m) @ m.normal)
+    wanted, answers = [], []
+    for k, m in enumerate(meetings):
+        into = -float(relative(k) @ m.normal)
         wanted.append(m.bounce * into if into > slow_ms else 0.0)
         answers.append(_answer(m, bodies, spread))
     for _ in range(PASSES):
         most = 0.0
         for i, m in enumerate(meetings):
-            u = relative(m)
+            u = relative(i)
             # the impulse that parts them by what is wanted and stops them sliding, then within the cone of friction
             step = np.linalg.solve(answers[i], m.normal * wanted[i] - u)
             total = given[i] + step
@@ -90,7 +104,7 @@ def impulses(
             most = max(most, float(np.abs(change).max()))
         if most < ENOUGH:
             break
-    return list(zip(v, w, strict=True))
+    return list(zip(v, w, strict=True)), given
 
 
 def _spread(body: Body) -> np.ndarray:
@@ -107,4 +121,4 @@ def _answer(m: Meeting, bodies: Sequence[Body], spread: Sequence[np.ndarray]) ->
             x, y, z = m.at - bodies[k].at
             arm = np.array([[0.0, -z, y], [z, 0.0, -x], [-y, x, 0.0]])
             out += np.eye(3) / bodies[k].mass - arm @ spread[k] @ arm
-    return out
+    return out if m.gives is None else out + m.gives

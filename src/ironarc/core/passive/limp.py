@@ -14,12 +14,12 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
-from ironarc.core.figure.body import Body, Part
+from ironarc.core.figure.body import Body
 from ironarc.core.figure.grips import limbs_of
 from ironarc.core.motion.poses import Poses
+from ironarc.core.passive.shapes import add_shapes
 from ironarc.core.passive.world import add_floor, add_still, new_spec
 from ironarc.core.reading.floor import Floor
-from ironarc.core.reading.skin import SOLE
 from ironarc.core.scene.props import Prop
 
 STEP_S = 0.002  # at twice that a limp somersault that touches itself gains 6 % of its spin within a frame
@@ -32,14 +32,16 @@ OWN_TOUCH_M = 0.002  # that parts of the body may begin inside each other before
 FASTEST_RAD = 150.0  # rad/s of a joint, past which a run has blown up
 GAINS, GAINS_J = 0.25, 20.0
 FRICTION = 0.7
-SOLREF, SOLIMP = (0.008, 1.0), (0.9, 0.98, 0.002, 0.5, 2.0)  # flesh gives more than a crate
+# Flesh gives more than a crate
+SURFACE = {
+    "friction": [FRICTION, 0.01, 0.002], "solref": [0.008, 1.0], "solimp": [0.9, 0.98, 0.002, 0.5, 2.0]
+}  # fmt: skip
 # Middle of the range, degrees of bending forward and of spreading outwards, and how far it goes from there
 RANGES = {
     "spine": (6, 0, 28), "neck": (0, 0, 35), "head": (0, 0, 30), "collar": (0, 0, 18), "upper arm": (-45, 30, 85),
     "hand": (0, 0, 65), "thigh": (-50, 12, 72), "foot": (10, 0, 38), "toe": (-10, 0, 35),
 }  # fmt: skip
 ANY_RANGE = (0, 0, 60)
-SOLE_M = 0.018  # radius of a sole's edge
 HINGES = {"shank": (0.0, 150.0), "forearm": (0.0, 148.0)}
 
 
@@ -150,12 +152,7 @@ class _Run:
             node.mass, node.ipos = float(mass), list(com)
             i = inertia
             node.fullinertia = [i[0, 0], i[1, 1], i[2, 2], i[0, 1], i[0, 2], i[1, 2]]
-            soles = [p.position_m for p in body.anatomy.contact_points if p.joint == j and p.point in SOLE]
-            for n, part in enumerate(p for p in body.parts if p.joint == j):
-                if part.segment == "foot" and soles:
-                    _add_sole(node, part, np.array(soles), f"g{j}_{n}")
-                else:
-                    _add_flesh(node, part, f"g{j}_{n}")
+            add_shapes(node, body, j, f"g{j}", SURFACE)
         for a in range(len(rig)):
             for b in range(a):
                 if _apart(rig, a, b) <= 2 or (b, a) in passing:
@@ -421,57 +418,12 @@ def _apart(rig, a: int, b: int) -> int:
     return next((n + one.index(j) for n, j in enumerate(two) if j in one), 99)
 
 
-def _add_sole(node, part: Part, at: np.ndarray, name: str) -> None:
-    """A foot by its sole (points, 3): two rounded edges along it, which lie on the ground where the sole does."""
-    along = at[-1] - at[0] if len(at) > 1 else part.end_m - part.start_m
-    side = part.across[0]
-    up = np.cross(along, side)
-    up = up / max(float(np.linalg.norm(up)), 1e-9)
-    if up @ at.mean(axis=0) > 0:  # the joint stands over its sole
-        up = -up
-    half = max(part.half_width_m - SOLE_M, 0.005)
-    for k, way in enumerate((-1.0, 1.0)):
-        edge = [p + up * SOLE_M + side * half * way for p in (at[0], at[-1])]
-        shape = {"name": f"{name}_{k}", **_surface()}
-        if len(at) > 1:
-            node.add_geom(
-                type=mujoco.mjtGeom.mjGEOM_CAPSULE, size=[SOLE_M, 0.0, 0.0], fromto=[*edge[0], *edge[1]], **shape
-            )
-        else:
-            node.add_geom(type=mujoco.mjtGeom.mjGEOM_SPHERE, size=[SOLE_M, 0.0, 0.0], pos=list(edge[0]), **shape)
-
-
-def _surface() -> dict:
-    return {"mass": 0.0, "friction": [FRICTION, 0.01, 0.002], "solref": list(SOLREF), "solimp": list(SOLIMP)}
-
-
-def _add_flesh(node, part: Part, name: str) -> None:
-    """A part as a capsule; a foot with no sole that is known as a box, the trunk as a capsule across."""
-    along = part.end_m - part.start_m
-    length = float(np.linalg.norm(along))
-    if length < 1e-6:
-        return
-    u, wide, deep = along / length, max(part.half_width_m, 0.012), max(part.half_depth_m, 0.012)
-    middle = (part.start_m + part.end_m) / 2
-    how = {"name": name, **_surface()}
-    if part.segment == "trunk":
-        side = part.across[0] * max(wide - deep, 0.005)
-        ends = [*(middle - side), *(middle + side)]
-        node.add_geom(type=mujoco.mjtGeom.mjGEOM_CAPSULE, size=[min(deep, 0.14), 0.0, 0.0], fromto=ends, **how)
-    elif part.segment == "foot":
-        frame = np.stack([part.across[0], u, part.across[1]], axis=1)
-        if np.linalg.det(frame) < 0:
-            frame[:, 0] *= -1
-        node.add_geom(
-            type=mujoco.mjtGeom.mjGEOM_BOX, size=[wide, length / 2, deep * 0.8], pos=list(middle),
-            quat=list(rotation.from_matrix(frame)), **how,
-        )  # fmt: skip
-    else:
-        r = min(float(np.sqrt(wide * deep)), 0.11)
-        if length < 2.2 * r:
-            node.add_geom(
-                type=mujoco.mjtGeom.mjGEOM_SPHERE, size=[max(r, length / 2), 0.0, 0.0], pos=list(middle), **how
-            )
-        else:
-            ends = [*(part.start_m + u * r), *(part.end_m - u * r)]
-            node.add_geom(type=mujoco.mjtGeom.mjGEOM_CAPSULE, size=[r, 0.0, 0.0], fromto=ends, **how)
+def gives_at(poses: Poses, body: Body, index: int, joint: int, at: np.ndarray, floor: Floor) -> np.ndarray:
+    """(3, 3) m/s by N·s: how a body gives way at a place (3,) m of a joint, all its joints free, as it stands."""
+    run = _Run(poses, body, index, 9.81, floor, (), set())
+    m, d = run.model, run.data
+    jac = np.zeros((3, m.nv))
+    mujoco.mj_jac(m, d, jac, None, np.asarray(at, dtype=float), m.body(f"b{joint}").id)
+    back = np.zeros_like(jac)
+    mujoco.mj_solveM(m, d, back, jac)
+    return jac @ back.T

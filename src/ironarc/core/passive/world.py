@@ -4,7 +4,7 @@ Metres, seconds, y up, quaternions w x y z: the engine is told in our own axes. 
 engine's own, or that a result hangs on, stands in OPTIONS with its reason.
 """
 
-from collections.abc import Sequence
+from collections.abc import Callable, Collection, Sequence
 from dataclasses import dataclass
 
 import mujoco
@@ -12,6 +12,8 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
+from ironarc.core.figure.body import Body as FigureBody
+from ironarc.core.passive.shapes import add_shapes
 from ironarc.core.reading.floor import Floor
 from ironarc.core.scene.props import Prop
 
@@ -38,6 +40,7 @@ SOLREF_FRICTION = (0.0, -FRICTION_PER_S)
 SOLIMP = (0.95, 0.99, 0.0005, 0.5, 2.0)
 # What may touch what is told pair by pair
 ONLY_PAIRS = {"contype": 0, "conaffinity": 0}
+SKIN_FRICTION = 0.6
 ROLLING, TWISTING = 0.0005, 0.002  # m: of friction against rolling and against turning on the spot
 
 
@@ -63,6 +66,23 @@ class Led:
     prop: Prop
     at: np.ndarray
     turn: np.ndarray
+
+
+@dataclass(frozen=True, eq=False)
+class Flesh:
+    """What rides on a joint of a performer, led along its motion.
+
+    id : the performer's id, a colon and the joint's name; name : in words; at, turn : of the joint, (frames, 3) m and
+    (frames, 4), on every frame of a run; gives : of an index and a place (3,) m, how it gives way (3, 3) m/s by N·s
+    """
+
+    id: str
+    name: str
+    body: FigureBody
+    joint: int
+    at: np.ndarray
+    turn: np.ndarray
+    gives: Callable[[int, np.ndarray], np.ndarray]
 
 
 def inertia_of(prop: Prop, mass_kg: float) -> np.ndarray:
@@ -119,9 +139,14 @@ def add_still(spec, prop: Prop, pairs: bool = True) -> None:
     _add_shape(body, prop, ONLY_PAIRS if pairs else {"friction": [prop.friction, 0.01, 0.002]})
 
 
-def build(g: float, floor: Floor, still: Sequence[Prop], led: Sequence[Led], free: Sequence[Free]) -> mujoco.MjModel:
-    """The model. Bodies of free and led props are called by their ids, the floor "floor". EditError for a prop that
-    can't be free."""
+def build(
+    g: float, floor: Floor, still: Sequence[Prop], led: Sequence[Led], free: Sequence[Free],
+    flesh: Sequence[Flesh] = (), passing: Collection[tuple[str, str]] = (),
+) -> mujoco.MjModel:  # fmt: skip
+    """The model. Bodies are called by the ids of their props and flesh, the floor "floor".
+
+    passing : a free prop and a piece of flesh, by id, that do not touch. EditError for a prop that can't be free.
+    """
     spec = new_spec(g, STEP_S)
     add_floor(spec, floor)
     for prop in still:
@@ -132,6 +157,12 @@ def build(g: float, floor: Floor, still: Sequence[Prop], led: Sequence[Led], fre
         if not (np.isfinite(item.mass_kg) and item.mass_kg > 0):
             raise EditError(f"{item.prop.name} weighs nothing yet, so it can't fly. Give it a mass in Set.")
         _add_moving(spec, item.prop, item.mass_kg, item.at, item.turn)
+    for piece in flesh:
+        node = spec.worldbody.add_body(name=piece.id, mocap=True, pos=list(piece.at[0]), quat=list(piece.turn[0]))
+        for geom in add_shapes(node, piece.body, piece.joint, piece.id, ONLY_PAIRS):
+            for item in free:
+                if (item.prop.id, piece.id) not in passing:
+                    _add_pair(spec, item.prop, geom, max(item.prop.friction, SKIN_FRICTION))
     moving = [item.prop for item in (*free, *led)]
     for i, one in enumerate(moving[: len(free)]):
         _add_pair(spec, one, "floor", one.friction)

@@ -68,7 +68,8 @@ class Touch:
     """A prop that flies meets something.
 
     frame : of the shot, between frames; surface : "floor" or the id of a prop; at : (3,) m
-    speed_ms, leaves_ms : at which they come together and part again, 0 where it stays
+    speed_ms, leaves_ms : at which they come together and part again, 0 where it stays; impulse_ns : N·s of the blow
+    surface may also be a piece of a performer: its id, a colon and a joint's name
     """
 
     frame: float
@@ -76,6 +77,7 @@ class Touch:
     speed_ms: float
     leaves_ms: float
     at: tuple[float, float, float]
+    impulse_ns: float = 0.0
 
 
 @dataclass(frozen=True)

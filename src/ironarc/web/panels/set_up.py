@@ -25,5 +25,6 @@ def context(look: Look) -> dict:
         "rate": rate_text(shot.rate), "stock": STOCK, "poses": POSES, "kinds": KINDS, "ways": WAYS,
         "points_of": points_of, "mark_words": MARK_WORDS, "materials": MATERIALS,
         "older": isinstance(picked, Prop) and is_older(shot, picked),
-        "surfaces": {"floor": "the floor"} | {p.id: p.name for p in shot.props},
+        "surfaces": {"floor": "the floor"} | {p.id: p.name for p in shot.props}
+        | {f"{p.id}:{joint}": f"{p.name}’s {joint}" for p in shot.performers for joint in p.rig.names},
     }  # fmt: skip

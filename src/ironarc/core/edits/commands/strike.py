@@ -12,6 +12,7 @@ from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.items import set_item_of
 from ironarc.core.errors import EditError
 from ironarc.core.passive.aim import release
+from ironarc.core.reading.floor import Floor
 from ironarc.core.reading.shot import Seen
 from ironarc.core.scene.props import MATERIALS, PLACE_CHANNELS, TURN_CHANNELS, TURN_ORDER, Flight, Prop
 
@@ -122,13 +123,33 @@ def flown_prop(
     led = [Led(p, *shot.track_of(p, frames)) for p in others if p.is_keyed or p.holds]
     body = Free(prop, float(prop.mass_kg), at[0], turn[0], velocity, spin)
     found = fly(
-        [body], seen.reading.floor, shot.g, frame, len(frames), shot.frame_time_s, still, led
+        [body], seen.reading.floor, shot.g, frame, len(frames), shot.frame_time_s, still, led,
+        _flesh_of(shot, seen.reading.floor, frames),
     )[prop.id]  # fmt: skip
     flight = Flight(
         frame, last, found.rests, tuple(map(float, velocity)), tuple(map(float, spin)),
         velocity_ms is not None or spin_rads is not None, found.touches,
     )  # fmt: skip
     return replace(held, columns=_baked(prop, frames, found.at, found.turn), flight=flight).checked()
+
+
+def _flesh_of(shot: Shot, floor: Floor, frames: np.ndarray) -> list:
+    """All performers of a shot, piece by piece, along their motion."""
+    from ironarc.core.passive.limp import gives_at
+    from ironarc.core.passive.world import Flesh
+
+    out = []
+    for p in shot.performers:
+        poses, body = shot.poses(p.id, frames), p.body()
+        for joint in sorted({part.joint for part in body.parts}):
+
+            def gives(k: int, at: np.ndarray, poses=poses, body=body, joint=joint) -> np.ndarray:
+                return gives_at(poses, body, min(max(k, 0), len(poses.frames) - 1), joint, at, floor)
+
+            name = f"{p.name}'s {p.rig.names[joint]}"
+            at, turn = poses.position[:, joint], poses.rotation[:, joint]
+            out.append(Flesh(f"{p.id}:{p.rig.names[joint]}", name, body, joint, at, turn, gives))
+    return out
 
 
 def slows_per_m(prop: Prop) -> float:
