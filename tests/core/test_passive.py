@@ -10,6 +10,7 @@ from ironarc.core.document import Shot
 from ironarc.core.edits.commands.strike import is_older
 from ironarc.core.edits.items import AddItem
 from ironarc.core.errors import EditError
+from ironarc.core.judging.judge import judge
 from ironarc.core.passive.aim import path, release
 from ironarc.core.passive.flight import Flown, Lines, fly
 from ironarc.core.passive.impulse import Body, Meeting, impulses
@@ -404,3 +405,17 @@ def test_the_mail_sack_flies_on_from_the_hands_and_lands():
     assert np.abs(np.diff(steps[held - 3 : held + 3])).max() < 1.2
     assert any(t.surface == "floor" for t in sack.flight.touches)
     assert at[-1, 1] < 0.35
+
+
+def test_the_float_is_kicked_against_the_deckhouse_and_comes_back_by_its_bounce():
+    shot = demo("Buoy kick")
+    flight = next(p for p in shot.props if p.flight).flight
+    foot = flight.touches[0]
+    wall = next(t for t in flight.touches if t.surface == "prop2")
+    assert foot.surface.startswith("performer1:Right")
+    assert foot.frame < wall.frame < 40
+    assert wall.leaves_ms == pytest.approx(0.62 * wall.speed_ms, rel=0.03)
+    # as fast as the foot can have made it: no more than its own speed and what the bounce adds
+    assert wall.speed_ms < 1.62 * foot.speed_ms
+    seen = see(shot)
+    assert judge(shot, seen.performer, seen.reading) == []

@@ -6,7 +6,16 @@ from sqlalchemy import func, select
 from sqlalchemy.orm import Session
 
 from ironarc.core.document import Shot
-from ironarc.demo import deck_somersault, gangway_slip, gap_hop, gull_hop, mail_sack, net_perch, swinging_crate
+from ironarc.demo import (
+    buoy_kick,
+    deck_somersault,
+    gangway_slip,
+    gap_hop,
+    gull_hop,
+    mail_sack,
+    net_perch,
+    swinging_crate,
+)
 from ironarc.demo.posing import key_shot
 from ironarc.demo.references import with_references
 from ironarc.store import shots
@@ -21,6 +30,7 @@ SHOTS: dict[str, Callable[[], Shot]] = {
     swinging_crate.NAME: swinging_crate.make,
     net_perch.NAME: net_perch.make,
     gull_hop.NAME: gull_hop.make,
+    buoy_kick.NAME: buoy_kick.make,
 }
 
 
