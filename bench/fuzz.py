@@ -19,11 +19,13 @@ from sqlalchemy.orm import Session
 
 from ironarc.carrying_out import BROKE, carry_out
 from ironarc.core.edits.commands import COMMANDS
+from ironarc.core.edits.commands.registry import Frame
 from ironarc.core.errors import IronArcError
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.weighing import fitted, weighing_from_plain, weighing_to_plain
 from ironarc.core.judging.judging_json import with_judging
 from ironarc.core.reading import see
+from ironarc.core.scene.props import MATERIALS
 from ironarc.core.truing import CORRECTIONS
 from ironarc.core.truing.trial import judged
 from ironarc.store import shots, work
@@ -75,6 +77,7 @@ class Fuzz:
     def __init__(self, app, shot_ids: list[int], seed: int):
         self.engine = app.extensions["engine"]
         self.client, self.shots, self.dice = app.test_client(), shot_ids, random.Random(seed)
+        self.tame = False  # whether what is sent is of the right kind and size, so that more is done than refused
         self.rules = [rule for rule in app.url_map.iter_rules() if rule.endpoint != "static"]
         self.token = re.search(r'csrf-token" content="([^"]+)"', self.client.get("/").text)[1]
         self.file = motion_file(demo("Gull"))
@@ -99,15 +102,17 @@ class Fuzz:
     # --- what may stand where -----------------------------------------------------------------------
 
     def number(self) -> float:
+        if self.tame:
+            return self.dice.choice([0, 1, 2, 0.5, 0.25, self.dice.uniform(0, 1)])
         return self.dice.choice(NUMBERS) if self.dice.random() < 0.6 else self.dice.uniform(-3, 90)
 
     def value(self, hint: Any, depth: int = 0) -> Any:
         """Plain data that may be of a type, and often is not quite."""
-        if self.dice.random() < 0.04:
+        if not self.tame and self.dice.random() < 0.04:
             return self.dice.choice([None, True, [], {}, "text", 3, [None], {"a": [1e300]}])
         origin, args = get_origin(hint), get_args(hint)
         if hint is int:
-            return self.dice.choice([1, 2, 24, 37, 60, self.number()])
+            return self.dice.choice([1, 2, 24, 37] if self.tame else [1, 2, 24, 37, 60, self.number()])
         if hint is float:
             return self.number()
         if hint is bool:
@@ -152,10 +157,12 @@ class Fuzz:
         page = self.ask("GET", f"/shots/{shot_id}")
         revision = int(re.search(r'"revision": (\d+)', page.get_data(as_text=True).replace("&#34;", '"'))[1])
         name = self.dice.choice(sorted(COMMANDS))
+        self.tame = self.dice.random() < 0.5
         hints = get_type_hints(COMMANDS[name])
         given = [p for p in inspect.signature(COMMANDS[name]).parameters.values() if p.name != "seen"]
         chosen = [p for p in given if p.default is p.empty or self.dice.random() < 0.4]
         command = {"kind": name} | {p.name: self._plausible(p.name, hints[p.name]) for p in chosen}
+        self.tame = False
         body = {"revision": revision if self.dice.random() < 0.97 else self.number(), "edit": command}
         text = json.dumps(body)
         answer = self.ask("POST", f"/shots/{shot_id}/edits", data=text, content_type="application/json")
@@ -174,12 +181,15 @@ class Fuzz:
         """What is there already, where an argument names a thing, so that more than refusals is tried."""
         there = {
             "performer": ["performer1", ""], "item": ["performer1", "prop1", "guide1", "reference1"],
-            "layer_id": ["base"],
+            "layer_id": ["base"], "layer": ["base"], "part": ["head", "left foot"],
             "joint": ["Hips", "LeftLeg"], "member": ["bram", "ovid"], "pose": ["standing", "rest"], "load": ["load1"],
             "parts": [["head"], ["left arm", "hips"], []], "sides": [["left"], ["left", "right"]],
             "how": ["on_floor", "freely", "by_size"], "rate": ["12", "60", "240"], "keep": ["seconds", "frames"],
+            "material": list(MATERIALS),
         }  # fmt: skip
-        if name in there and self.dice.random() < 0.8:
+        frames = ("frame", "start", "end", "to", "arrives", "first", "last", "top", "lands")
+        there |= {word: range(1, 49) for word in frames if hint in (int, Frame)}
+        if name in there and (self.tame or self.dice.random() < 0.8):
             return self.dice.choice(there[name])
         return self.value(hint)
 
