@@ -111,7 +111,7 @@ def let_go() -> None:
                   f"{-2 * fit[2, 1]:.4f}, joints {mean:.1f}° off their keys on average")  # fmt: skip
     reading = see(key_shot(gap_hop.SCORE)).reading
     begun = time.perf_counter()
-    fall(reading.poses, reading.body, 19, 53, G, reading.floor, lambda share: 0.4 - 0.34 * share)
+    fall(reading.poses, reading.body, 19, 53, G, reading.floor, lambda share, joint: 0.4 - 0.34 * share)
     print(f"53 frames of a body that falls and lies: {time.perf_counter() - begun:.2f} s")
 
 

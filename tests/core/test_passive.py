@@ -12,7 +12,8 @@ from ironarc.core.edits.items import AddItem
 from ironarc.core.errors import EditError
 from ironarc.core.judging.judge import judge
 from ironarc.core.passive.aim import path, release
-from ironarc.core.passive.flight import Flown, Lines, fly
+from ironarc.core.passive.flight import Flown, fly
+from ironarc.core.passive.lines import Lines
 from ironarc.core.passive.impulse import Body, Meeting, impulses
 from ironarc.core.passive.limp import gives_at
 from ironarc.core.passive.world import Flesh, Free, Led, inertia_of, middle_of
@@ -237,7 +238,7 @@ def test_flesh_goes_between_frames_on_cubics_that_keep_its_speed():
         at=np.column_stack([np.zeros(n), r * np.cos(w * t), r * np.sin(w * t)]),
         turn=rotation.about_axis("X", w * t),
     )
-    lines = Lines([piece], 1 / FPS)
+    lines = Lines([piece.id], piece.at[:, None], piece.turn[:, None], 1 / FPS)
     for k, u in ((3, 0.5), (5, 0.25), (8, 0.9)):
         places, turns = lines.at(k, u)
         angle = w * (k + u) / FPS

@@ -1,12 +1,12 @@
-"""A body that is let go: its masses on its joints, as loose or as held as its tone has it, falling onto what is there.
+"""A body that is let go, or struck: stepped on its joints with tone, onto what is there.
 
-The body is a tree on a free root. Knees and elbows are hinges: what a pose has off the hinge stays in the bone below;
-every other joint is a ball about the middle of its range. Tone is a spring towards the keyed motion, as stiff as
-the inertia about the joint asks for at one rate, damped critically; both act implicitly, so that none is too stiff
-for the step.
+Tone is a spring towards the keyed motion, as stiff as the inertia about the joint asks for at one rate, damped
+critically; both act implicitly, so that none is too stiff for the step. A body **let go** has nothing but that: what it
+weighs pulls its joints apart. A body that **lives** gives itself what its keyed motion takes, so that nothing but a blow
+leads it off its keys, and its tone leads it back.
 """
 
-from collections.abc import Callable, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field
 
 import mujoco
@@ -15,207 +15,210 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
 from ironarc.core.figure.body import Body
-from ironarc.core.figure.grips import limbs_of
 from ironarc.core.motion.poses import Poses
-from ironarc.core.passive.shapes import add_shapes
-from ironarc.core.passive.world import add_floor, add_still, new_spec
+from ironarc.core.passive.company import Around, Company
+from ironarc.core.passive.tree import Tree
+from ironarc.core.passive.world import add_floor, new_spec
 from ironarc.core.reading.floor import Floor
-from ironarc.core.scene.props import Prop
+from ironarc.core.scene.props import Touch
 
 STEP_S = 0.002  # at twice that a limp somersault that touches itself gains 6 % of its spin within a frame
 # Rates (Hz) of a joint: up to half tone in proportion to it, at full tone so stiff that it keeps to its keys
 RATE_HZ, KEPT_HZ = 8.0, 50.0
 DAMPING = 0.25  # N·m·s/rad of a limp joint: flesh and sinew
-LEAST_INERTIA = 1e-4  # kg·m² that a joint is given at least, for the engine's sake
+LED_ARMATURE = 1e4  # times the body's inertia, that a joint which is led is given: nothing slows it
 STARTS_IN_M = 0.05  # that a body may begin inside the ground: soles do
+STARTS_IN_PROP_M = 0.02
 OWN_TOUCH_M = 0.002  # that parts of the body may begin inside each other before they are let pass
 FASTEST_RAD = 150.0  # rad/s of a joint, past which a run has blown up
 GAINS, GAINS_J = 0.25, 20.0
+BLOWN_UP_J = 3000.0  # in a frame, also where something strikes the body
 FRICTION = 0.7
-# Flesh gives more than a crate
-SURFACE = {
-    "friction": [FRICTION, 0.01, 0.002], "solref": [0.008, 1.0], "solimp": [0.9, 0.98, 0.002, 0.5, 2.0]
-}  # fmt: skip
-# Middle of the range, degrees of bending forward and of spreading outwards, and how far it goes from there
-RANGES = {
-    "spine": (6, 0, 28), "neck": (0, 0, 35), "head": (0, 0, 30), "collar": (0, 0, 18), "upper arm": (-45, 30, 85),
-    "hand": (0, 0, 65), "thigh": (-50, 12, 72), "foot": (10, 0, 38), "toe": (-10, 0, 35),
-}  # fmt: skip
-ANY_RANGE = (0, 0, 60)
-HINGES = {"shank": (0.0, 150.0), "forearm": (0.0, 148.0)}
+PLANTED_SOLREF = (0.01, 1.0)
+# What stays is heavy while it does: a weld alone loses to the spring of an ankle that the whole body leans on
+PLANTED_KG, PLANTED_INERTIA = 2000.0, 60.0
+
+Tone = Callable[[float, int], float]
+"""Of a share of the way, 0 to 1, and a joint gives 0 (limp) to 1 (held to its keys)."""
+
+
+@dataclass(frozen=True, eq=False)
+class Blow:
+    """What strikes a body. index : frames after it is let go, between them too; joint; at, impulse : (3,) m and N·s"""
+
+    index: float
+    joint: int
+    at: np.ndarray
+    impulse: np.ndarray
+
+
+@dataclass(frozen=True, eq=False)
+class Letting:
+    """What of a body is let go, and how.
+
+    joints : those that are; None for all, the root too
+    planted : of a joint that stays where its keys have it, on which frames (frames,)
+    lives : whether it keeps itself up; blows : what strikes it
+    """
+
+    joints: frozenset[int] | None = None
+    planted: Mapping[int, np.ndarray] = field(default_factory=dict)
+    lives: bool = False
+    blows: Sequence[Blow] = ()
+
+    @property
+    def is_whole(self) -> bool:
+        """Whether nothing holds it anywhere."""
+        return self.joints is None and not self.planted and not self.lives
 
 
 @dataclass(frozen=True, eq=False)
 class Fallen:
-    """local : (frames, joints, 4); translation : (frames, joints, 3) m, in place; touches : frames on something"""
+    """local : (frames, joints, 4); translation : (frames, joints, 3) m, in place; touches : frames on something
+
+    at, turn : {prop: (frames, 3) m its foot, (frames, 4)} of what moved with it; met : what those met
+    """
 
     local: np.ndarray
     translation: np.ndarray
     touches: np.ndarray
-
-
-@dataclass(eq=False)
-class _Joint:
-    kind: str  # "free", "ball", "hinge" or "weld"
-    base: np.ndarray
-    axis: np.ndarray = field(default_factory=lambda: np.zeros(3))
-    q: int = -1
-    v: int = -1
-
-    @property
-    def dofs(self) -> int:
-        return {"ball": 3, "hinge": 1}.get(self.kind, 0)
+    at: dict[str, np.ndarray]
+    turn: dict[str, np.ndarray]
+    met: dict[str, tuple[Touch, ...]]
 
 
 def fall(
-    poses: Poses, body: Body, start: int, frames: int, g: float, floor: Floor, tone: Callable[[float], float],
-    still: Sequence[Prop] = (),
+    poses: Poses, body: Body, start: int, frames: int, g: float, floor: Floor, tone: Tone,
+    around: Around = Around(), letting: Letting = Letting(),
 ) -> Fallen:  # fmt: skip
     """A body let go on index `start` of its poses, followed over so many frames.
 
-    tone : of a share of the way, 0 to 1, gives 0 (limp) to 1 (held to its keys)
     Raises EditError for a start deep inside something, and for a run that blows up, with the frame.
     """
-    passing: set[tuple[int, int]] = set()
-    run = _Run(poses, body, start, g, floor, still, passing)
-    # what lies in itself as it is let go passes through itself
-    for pair in run.overlaps():
-        passing.add(pair)
-    if passing:
-        run = _Run(poses, body, start, g, floor, still, passing)
+    passing: set[tuple[str, str]] = set()
+    for _ in range(2):
+        run = _Run(poses, body, start, frames, g, floor, around, letting, passing)
+        # what lies in itself, or in another performer, as it is let go passes through
+        if not (found := run.overlaps()):
+            break
+        passing |= found
     run.check_start()
     return run.go(frames, tone)
 
 
+class _Keyed:
+    """The keyed motion in the engine's coordinates, on cubics between its frames."""
+
+    def __init__(self, model, tree: Tree):
+        self.model, self.dt, self.start = model, tree.poses.dt, tree.start
+        self.q = [tree.qpos(f, model.nq) for f in range(len(tree.poses.frames))]
+        self.speeds: dict[int, np.ndarray] = {}
+
+    def _between(self, a: int, b: int) -> np.ndarray:
+        out = np.zeros(self.model.nv)
+        if a != b:
+            mujoco.mj_differentiatePos(self.model, out, 1.0, self.q[a], self.q[b])
+        return out
+
+    def _speed(self, f: int) -> np.ndarray:
+        """(nv,) a frame, by central differences, the outer ones one-sided."""
+        if f not in self.speeds:
+            a, b = max(f - 1, 0), min(f + 1, len(self.q) - 1)
+            self.speeds[f] = self._between(a, b) / max(b - a, 1)
+        return self.speeds[f]
+
+    def at(self, k: int, u: float) -> tuple[np.ndarray, np.ndarray, np.ndarray]:
+        """Coordinates (nq,), speeds and accelerations (nv,) a share u after index k since the start."""
+        last = len(self.q) - 1
+        f = min(self.start + k, last)
+        g = min(f + 1, last)
+        if f == g:
+            still = np.zeros(self.model.nv)
+            return self.q[f].copy(), still, still
+        v0, v1, step = self._speed(f), self._speed(g), self._between(f, g)
+        moved = (u**3 - 2 * u * u + u) * v0 + (3 * u * u - 2 * u**3) * step + (u**3 - u * u) * v1
+        speed = (3 * u * u - 4 * u + 1) * v0 + (6 * u - 6 * u * u) * step + (3 * u * u - 2 * u) * v1
+        gains = (6 * u - 4) * v0 + (6 - 12 * u) * step + (6 * u - 2) * v1
+        there = self.q[f].copy()
+        mujoco.mj_integratePos(self.model, there, moved, 1.0)
+        return there, speed / self.dt, gains / self.dt**2
+
+
 class _Run:
-    def __init__(self, poses, body, start, g, floor, still, passing):
-        self.poses, self.body, self.start = poses, body, start
-        self.rig = poses.rig
+    def __init__(self, poses, body, start, frames, g, floor, around, letting, passing):
+        self.poses, self.body, self.start, self.letting = poses, body, start, letting
+        self.rig, self.around = poses.rig, around
         self.gravity = np.array([0.0, -g, 0.0])
-        self.joints: dict[int, _Joint] = {}
-        spec = new_spec(g, STEP_S)
-        add_floor(spec, floor, FRICTION)
-        for prop in still:
-            add_still(spec, prop, pairs=False)
-        self._add_body(spec, passing)
+        every = frozenset(range(len(self.rig)))
+        led = frozenset() if letting.joints is None else every - letting.joints
+        self.tree = Tree(poses, body, start, frames, led, letting.lives or bool(led))
+        self.company = Company(around, poses.dt, frames)
         self.sub = max(1, int(np.ceil(poses.dt / STEP_S - 1e-9)))
         self.h = poses.dt / self.sub
+        self._build(g, floor, passing)
+        self._begin()
+
+    def _build(self, g: float, floor: Floor, passing: set[tuple[str, str]]) -> None:
+        spec = new_spec(g, STEP_S)
+        add_floor(spec, floor, FRICTION)
+        own = {tuple(int(n[1:]) for n in pair) for pair in passing if all(_is_own(n) for n in pair)}
+        self.tree.add_to(spec, own)
+        self.company.add_to(spec)
+        for one, other in passing:
+            if not (_is_own(one) and _is_own(other)):
+                spec.add_exclude(bodyname1=one, bodyname2=other)
+        for j in self.letting.planted:
+            at, turn = self.poses.position[self.start, j], self.poses.rotation[self.start, j]
+            spec.worldbody.add_body(name=f"plant{j}", mocap=True, pos=list(at), quat=list(turn))
+            weld = spec.add_equality(type=mujoco.mjtEq.mjEQ_WELD, objtype=mujoco.mjtObj.mjOBJ_BODY)
+            weld.name, weld.name1, weld.name2 = f"plant{j}", f"plant{j}", f"b{j}"
+            weld.solref = list(PLANTED_SOLREF)
+            # relative to where they are as the model is made: as they lie in each other
+            weld.data = np.array([0, 0, 0, 0, 0, 0, 1, 0, 0, 0, 1, 0], dtype=float)
+            for k in self._below(j):
+                spec.add_exclude(bodyname1="world", bodyname2=f"b{k}")
         self.model = spec.compile()
         self.model.opt.timestep = self.h
         self.data = mujoco.MjData(self.model)
-        for j, joint in self.joints.items():
-            if joint.kind != "weld":
-                found = self.model.joint(f"j{j}")
-                joint.q, joint.v = int(found.qposadr[0]), int(found.dofadr[0])
-        self.ids = np.array([self.model.body(f"b{j}").id for j in self.joints])
-        self.root = self.joints[self.rig.roots[0]]
-        self.springs = [(j, x) for j, x in self.joints.items() if x.dofs]
-        self.names = [self.model.geom(i).name for i in range(self.model.ngeom)]
-        self.keyed = np.array([self._qpos(f) for f in range(len(poses.frames))])
+        self.tree.bind(self.model)
+        self.company.bind(self.model)
+        self.ids, self.root, self.springs = self.tree.ids, self.tree.root, self.tree.springs
+        self.names = [self.model.body(int(b)).name for b in self.model.geom_bodyid]
+        self.plants = {
+            j: (int(self.model.body(f"plant{j}").mocapid[0]), self.model.equality(f"plant{j}").id)
+            for j in self.letting.planted
+        }
+        ids = {j: self.model.body(f"b{j}").id for j in self.letting.planted}
+        self.own = {j: (i, self.model.body_mass[i], self.model.body_inertia[i].copy()) for j, i in ids.items()}
+        self.model.body_gravcomp[list(ids.values())] = 1.0
+        self.keyed = _Keyed(self.model, self.tree)
         self.damping: dict[int, float] = {}
-        self._begin()
 
-    # --- the model --------------------------------------------------------------------------------------
-
-    def _add_body(self, spec, passing) -> None:
-        rig, body, start = self.rig, self.body, self.start
-        own = {int(j): (m, c, i) for j, m, c, i in zip(body.joints, body.masses, body.coms, body.inertias, strict=True)}
-        below = np.array([own.get(j, (0.0,))[0] for j in range(len(rig))])
-        for j in range(len(rig) - 1, 0, -1):
-            if rig.parents[j] >= 0:
-                below[rig.parents[j]] += below[j]
-        # a limb folds away from the side that its middle points to
-        axes = {limb.lower: np.cross(limb.pole, _along(limb, rig)) for limb in limbs_of(body)}
-        ahead = body.anatomy.forward
-        across = np.cross(np.array([0.0, 1.0, 0.0]), ahead)
-        nodes: dict[int, object] = {}
-        for j in range(len(rig)):
-            parent, q = int(rig.parents[j]), self.poses.local[start, j]
-            meaning = body.anatomy.meanings[j]
-            if parent < 0:
-                if nodes:
-                    raise EditError("A body with several roots can't be let go.")
-                at = self.poses.position[start, j]
-                node = spec.worldbody.add_body(name=f"b{j}", pos=list(at), quat=list(self.poses.rotation[start, j]))
-                node.add_freejoint(name=f"j{j}")
-                self.joints[j] = _Joint("free", rotation.IDENTITY)
-            else:
-                off = self.poses.translation[start, j]
-                made = self._joint_of(q, meaning, axes.get(j), below[j], across, ahead)
-                node = nodes[parent].add_body(name=f"b{j}", pos=list(off), quat=list(made.base))
-                self._add_joint(node, j, made, q, meaning)
-                self.joints[j] = made
-            nodes[j] = node
-            mass, com, inertia = own.get(j, (1e-4, np.zeros(3), np.eye(3) * 1e-7))
-            inertia = inertia + np.eye(3) * LEAST_INERTIA
-            node.explicitinertial = True
-            node.mass, node.ipos = float(mass), list(com)
-            i = inertia
-            node.fullinertia = [i[0, 0], i[1, 1], i[2, 2], i[0, 1], i[0, 2], i[1, 2]]
-            add_shapes(node, body, j, f"g{j}", SURFACE)
-        for a in range(len(rig)):
-            for b in range(a):
-                if _apart(rig, a, b) <= 2 or (b, a) in passing:
-                    spec.add_exclude(bodyname1=f"b{b}", bodyname2=f"b{a}")
-
-    def _joint_of(self, q, meaning, axis, below_kg: float, across, ahead) -> _Joint:
-        if below_kg < 1e-6:
-            return _Joint("weld", q)
-        if axis is not None and np.linalg.norm(axis) > 1e-6:
-            axis = axis / np.linalg.norm(axis)
-            turn = rotation.exp(axis * float(rotation.twist_about(q, axis)))
-            return _Joint("hinge", rotation.multiply(q, rotation.conjugate(turn)), axis)
-        bend, spread, _ = RANGES.get(meaning.role, ANY_RANGE)
-        out = 1.0 if meaning.side == "left" else -1.0
-        middle = rotation.multiply(
-            rotation.exp(across * np.radians(bend)), rotation.exp(ahead * np.radians(spread) * out)
-        )
-        return _Joint("ball", middle)
-
-    def _add_joint(self, node, j: int, made: _Joint, q, meaning) -> None:
-        """With its range, which always holds the pose it is let go in."""
-        if made.kind == "hinge":
-            low, high = np.radians(HINGES[meaning.role if meaning.role in HINGES else "shank"])
-            now = float(rotation.twist_about(q, made.axis))
-            node.add_joint(
-                name=f"j{j}", type=mujoco.mjtJoint.mjJNT_HINGE, axis=list(made.axis), limited=1,
-                range=[min(low, now - 0.03), max(high, now + 0.03)],
-            )  # fmt: skip
-        elif made.kind == "ball":
-            now = float(np.linalg.norm(rotation.log(rotation.multiply(rotation.conjugate(made.base), q))))
-            half = np.radians(RANGES.get(meaning.role, ANY_RANGE)[2])
-            node.add_joint(name=f"j{j}", type=mujoco.mjtJoint.mjJNT_BALL, limited=1, range=[0.0, max(half, now + 0.03)])
-
-    def _qpos(self, f: int) -> np.ndarray:
-        """The engine's coordinates of a pose."""
-        out = np.zeros(self.model.nq)
-        for j, joint in self.joints.items():
-            local = self.poses.local[f, j]
-            if joint.kind == "free":
-                out[joint.q : joint.q + 3] = self.poses.position[f, j]
-                out[joint.q + 3 : joint.q + 7] = self.poses.rotation[f, j]
-            elif joint.kind == "ball":
-                out[joint.q : joint.q + 4] = rotation.multiply(rotation.conjugate(joint.base), local)
-            elif joint.kind == "hinge":
-                own = rotation.multiply(rotation.conjugate(joint.base), local)
-                out[joint.q] = rotation.twist_about(own, joint.axis)
+    def _below(self, joint: int) -> list[int]:
+        """A joint and all that hangs on it."""
+        out = [joint]
+        for j in range(joint + 1, len(self.rig)):
+            if int(self.rig.parents[j]) in out:
+                out.append(j)
         return out
 
     # --- the hand-over ----------------------------------------------------------------------------------
 
     def _begin(self) -> None:
         """The pose it is let go in, with the motion it has: its center of gravity and its spin to the letter."""
-        d, f, n = self.data, self.start, len(self.keyed)
+        d, f, n = self.data, self.start, len(self.keyed.q)
         a, b = max(f - 1, 0), min(f + 1, n - 1)
-        d.qpos[:] = self.keyed[f]
-        if b > a:
-            mujoco.mj_differentiatePos(self.model, d.qvel, (b - a) * self.poses.dt, self.keyed[a], self.keyed[b])
+        q, speed, _ = self.keyed.at(0, 0.0)
+        d.qpos[:] = q
+        d.qvel[:] = speed
+        self.company.begin(d, self.gravity, self.h)
+        self._plant(0, 0.0)
         mujoco.mj_forward(self.model, d)
-        if b > a:
-            com, L = self._told(a, b)
-            self._meet(com, L)
-        # half a step back, so that what falls lies on its parabola
-        d.qvel[self.root.v : self.root.v + 3] -= self.gravity * self.h / 2
+        if self.letting.is_whole and b > a:
+            self._meet(*self._told(a, b))
+        if self.letting.is_whole:
+            # half a step back, so that what falls lies on its parabola
+            d.qvel[self.root.v : self.root.v + 3] -= self.gravity * self.h / 2
 
     def _told(self, a: int, b: int) -> tuple[np.ndarray, np.ndarray]:
         """(3,) m/s of the center of gravity and (3,) kg·m²/s about it, as the frames beside have them."""
@@ -257,87 +260,180 @@ class _Run:
         d.qvel[self.root.v : self.root.v + 3] += velocity - v + np.cross(dw, d.xpos[root] - com)
         mujoco.mj_forward(self.model, d)
 
-    def overlaps(self) -> list[tuple[int, int]]:
-        """Pairs of joints whose parts lie in each other as it is let go."""
-        found = []
+    def overlaps(self) -> set[tuple[str, str]]:
+        """Pairs of the body's own parts, and of its parts and another performer's, that begin in each other."""
+        flesh = {x.id for x in self.around.flesh}
+        found = set()
         for c in self.data.contact:
-            names = self.names[c.geom1], self.names[c.geom2]
-            if c.dist < -OWN_TOUCH_M and all(n.startswith("g") for n in names):
-                found.append(tuple(sorted(int(n[1:].split("_")[0]) for n in names)))
+            pair = tuple(sorted((self.names[c.geom1], self.names[c.geom2])))
+            if c.dist < -OWN_TOUCH_M and all(_is_own(n) or n in flesh for n in pair):
+                found.add(pair)
         return found
 
     def check_start(self) -> None:
+        called = {x.prop.id: x.prop.name for x in (*self.around.led, *self.around.free)}
+        called |= {x.id: x.name for x in self.around.still} | {"world": "the floor"}
         for c in self.data.contact:
-            names = [self.names[c.geom1], self.names[c.geom2]]
-            flesh = next((n for n in names if n.startswith("g")), None)
-            if flesh is None or c.dist >= -STARTS_IN_M or all(n.startswith("g") for n in names):
+            pair = [self.names[c.geom1], self.names[c.geom2]]
+            own = next((n for n in pair if _is_own(n)), None)
+            other = next((n for n in pair if n in called), None)
+            if own is None or other is None:
                 continue
-            joint = self.rig.names[int(flesh[1:].split("_")[0])]
-            other = "the floor" if "floor" in names else "a prop"
-            raise EditError(f"{joint} is {-c.dist * 100:.0f} cm inside {other} as the body is let go. Part them first.")
+            moves = any(x.prop.id == other for x in (*self.around.led, *self.around.free))
+            if -c.dist > (STARTS_IN_PROP_M if moves else STARTS_IN_M):
+                raise EditError(
+                    f"{self.rig.names[int(own[1:])]} is {-c.dist * 100:.0f} cm inside {called[other]} as the body is "
+                    f"let go. {'Let it go a frame earlier, or part' if moves else 'Part'} them first."
+                )
 
     # --- the run ----------------------------------------------------------------------------------------
 
-    def go(self, frames: int, tone: Callable[[float], float]) -> Fallen:
-        local = np.repeat(self.poses.local[self.start : self.start + 1], frames, axis=0)
-        moved = np.repeat(self.poses.translation[self.start : self.start + 1], frames, axis=0)
+    def go(self, frames: int, tone: Tone) -> Fallen:
+        rows = self.tree.rows if self.tree.keeps else np.repeat(self.start, frames)
+        local, moved = self.poses.local[rows].copy(), self.poses.translation[rows].copy()
         touches = np.zeros(frames, dtype=bool)
-        flight = self._flight()
+        flight = self._flight() if self.letting.is_whole else None
         energy = self._energy()
+        blows = sorted(self.letting.blows, key=lambda b: b.index)
         for k in range(1, frames):
-            before = tone((k - 1) / max(frames - 1, 1))
-            self._set_tone(before)
+            share = (k - 1) / max(frames - 1, 1)
+            stiffest = self._set_tone(share, tone)
+            struck = False
             for s in range(self.sub):
-                self._lead(k - 1, (s + 1) / self.sub)
-                mujoco.mj_step(self.model, self.data)
+                u = s / self.sub
+                while blows and blows[0].index <= k - 1 + u + 1e-9:
+                    self._strike(blows.pop(0))
+                    struck = True
+                self._step(k - 1, s)
+                self.company.listen(self.data, k - 1 + u, self.h)
                 if self._touched():
                     touches[k], flight = True, None
-                elif flight is None:
+                elif self.letting.is_whole and flight is None:
                     flight = self._flight()
-                else:
+                elif self.letting.is_whole:
                     flight = self._held(flight)
             mujoco.mj_kinematics(self.model, self.data)
-            self._read(k, local, moved)
-            energy = self._guard(k, energy, before)
-        return Fallen(local, moved, touches)
+            self.tree.read(self.data.qpos, k, local, moved)
+            self.company.record(self.data, k)
+            energy = self._guard(k, energy, stiffest, struck)
+        company, names = self.company, [x.prop.id for x in self.around.free]
+        called = {"world": "floor"} | {f"b{j}": f"{self.around.performer}:{n}" for j, n in enumerate(self.rig.names)}
+        first = int(self.poses.frames[0]) + self.start
+        return Fallen(
+            local, moved, touches,
+            {name: company.at[:, i] for i, name in enumerate(names)},
+            {name: company.turn[:, i] for i, name in enumerate(names)},
+            {name: company.touches(name, first, called) for name in names},
+        )  # fmt: skip
 
-    def _set_tone(self, tone: float) -> None:
+    def _step(self, k: int, s: int) -> None:
+        """One step from sub-step `s` of frame index k on."""
+        m, d = self.model, self.data
+        at, speed, _ = self.keyed.at(k, s / self.sub)
+        _, _, gains = self.keyed.at(k, (s + 0.5) / self.sub)
+        held = self.tree.held
+        if len(held):
+            for j in self.tree.led:
+                x = self.tree.joints[j]
+                if x.dofs:
+                    n = {"free": 7, "ball": 4, "hinge": 1}[x.kind]
+                    d.qpos[x.q : x.q + n] = at[x.q : x.q + n]
+            d.qvel[held] = speed[held]
+        self.company.lead(d, k, s / self.sub)
+        self._plant(k, s / self.sub)
+        mujoco.mj_step1(m, d)
+        d.qfrc_applied[:] = 0.0
+        if self.letting.lives:
+            own = np.zeros(m.nv)
+            mujoco.mj_mulM(m, d, own, gains)
+            mine = self.tree_dofs
+            d.qfrc_applied[mine] = own[mine] + d.qfrc_bias[mine]
+        if len(held):
+            d.qfrc_applied[held] += m.dof_armature[held] * gains[held]
+        self._lean(k, s)
+        mujoco.mj_step2(m, d)
+
+    @property
+    def tree_dofs(self) -> slice:
+        return slice(self.root.v, self.root.v + sum(x.dofs for x in self.tree.joints.values()))
+
+    def _plant(self, k: int, u: float) -> None:
+        """Feet that stay, where their keys have them now."""
+        p = self.poses
+        for j, (mocap, weld) in self.plants.items():
+            f = min(self.start + k, len(p.frames) - 1)
+            g = min(f + 1, len(p.frames) - 1)
+            d = self.data
+            d.mocap_pos[mocap] = p.position[f, j] + (p.position[g, j] - p.position[f, j]) * u
+            d.mocap_quat[mocap] = rotation.slerp(p.rotation[f, j], p.rotation[g, j], np.array(u))
+            on = self.letting.planted[j]
+            stays = bool(on[min(k, len(on) - 1)])
+            d.eq_active[weld] = int(stays)
+            own, mass, inertia = self.own[j]
+            self.model.body_mass[own] = mass + PLANTED_KG * stays
+            self.model.body_inertia[own] = inertia + PLANTED_INERTIA * stays
+
+    def _strike(self, blow: Blow) -> None:
+        m, d = self.model, self.data
+        mujoco.mj_forward(m, d)
+        jac, gives = np.zeros((3, m.nv)), np.zeros((1, m.nv))
+        body = m.body(f"b{blow.joint}").id
+        mujoco.mj_jac(m, d, jac, None, np.asarray(blow.at, dtype=float), body)
+        mujoco.mj_solveM(m, d, gives, np.asarray(blow.impulse, dtype=float)[None] @ jac)
+        d.qvel += gives[0]
+
+    def _set_tone(self, share: float, tone: Tone) -> float:
+        """Sets every joint's spring; gives the greatest tone."""
         m, d = self.model, self.data
         full = np.zeros((m.nv, m.nv))
         mujoco.mj_fullM(m, d, full)
-        w = 2 * np.pi * (RATE_HZ * tone + (KEPT_HZ - RATE_HZ) * tone**5)
-        self.damping = {}
+        diagonal = np.diag(full) - m.dof_armature
+        borne = self._borne(share)
+        if len(self.tree.held):
+            m.dof_armature[self.tree.held] = LED_ARMATURE * max(float(diagonal[self.tree_dofs].max()), 1.0)
+        self.damping, most = {}, 0.0
         for j, joint in self.springs:
-            at = slice(joint.v, joint.v + joint.dofs)
-            inertia = float(np.diag(full)[at].max())
+            at, own = slice(joint.v, joint.v + joint.dofs), tone(share, j)
+            w = 2 * np.pi * (RATE_HZ * own + (KEPT_HZ - RATE_HZ) * own**5)
+            inertia, most = borne.get(j, float(diagonal[at].max())), max(most, own)
             stiff = w * w * inertia
             m.jnt_stiffness[m.joint(f"j{j}").id] = stiff
             # the spring as implicit as the damper
             self.damping[j] = 2 * w * inertia
             m.dof_damping[at] = DAMPING + self.damping[j] + self.h * stiff
+        return most
 
-    def _lead(self, k: int, u: float) -> None:
-        """The keyed motion, which the springs draw towards, with its speed."""
+    def _borne(self, share: float) -> dict[int, float]:
+        """kg·m² that a joint over a planted foot moves: all of the body that is not between them, shared by the feet."""
+        k = round(share * (len(self.tree.rows) - 1))
+        feet = [j for j, on in self.letting.planted.items() if on[min(k, len(on) - 1)]]
+        mass, at, out = self.model.body_mass[self.ids].copy(), self.data.xipos[self.ids], {}
+        order = list(self.tree.joints)
+        for j, _ in self.springs if feet else ():
+            own = self._below(j)
+            if any(f in own for f in feet):
+                others = [i for i, n in enumerate(order) if n not in own]
+                off = at[others] - self.data.xanchor[self.model.joint(f"j{j}").id]
+                out[j] = float(mass[others] @ np.sum(off * off, axis=-1)) / len(feet)
+        return out
+
+    def _lean(self, k: int, s: int) -> None:
+        """The keyed motion at the end of the step, which the springs draw towards, with its speed."""
         m, d = self.model, self.data
-        f = min(self.start + k, len(self.keyed) - 1)
-        g = min(f + 1, len(self.keyed) - 1)
-        speed = np.zeros(m.nv)
-        mujoco.mj_differentiatePos(m, speed, self.poses.dt, self.keyed[f], self.keyed[g])
-        there = self.keyed[f].copy()
-        mujoco.mj_integratePos(m, there, speed, u * self.poses.dt)
-        d.qfrc_applied[:] = 0.0
+        there, speed, _ = self.keyed.at(k, (s + 1) / self.sub)
         for j, joint in self.springs:
             q = slice(joint.q, joint.q + (4 if joint.kind == "ball" else 1))
             m.qpos_spring[q] = there[q]
             at = slice(joint.v, joint.v + joint.dofs)
-            d.qfrc_applied[at] = self.damping[j] * speed[at]
+            damps = m.dof_damping[at] if self.letting.lives else self.damping[j]
+            d.qfrc_applied[at] += damps * speed[at]
 
     def _touched(self) -> bool:
         d = self.data
         if not d.ncon:
             return False
-        own = [self.names[a].startswith("g") and self.names[b].startswith("g") for a, b in d.contact.geom]
-        return any(c < 0 and not mine for c, mine in zip(d.contact.dist, own, strict=True))
+        own = [(_is_own(self.names[a]), _is_own(self.names[b])) for a, b in d.contact.geom]
+        return any(c < 0 and any(mine) and not all(mine) for c, mine in zip(d.contact.dist, own, strict=True))
 
     def _flight(self) -> tuple[np.ndarray, np.ndarray, np.ndarray, float]:
         """What stays in the air: where the center of gravity set out, its velocity, its spin; and since when."""
@@ -365,33 +461,31 @@ class _Run:
         d.qpos[self.root.q : self.root.q + 3] += com0 + v0 * t + self.gravity * t * t / 2 - com
         return com0, v0, L0, t
 
-    def _read(self, k: int, local: np.ndarray, moved: np.ndarray) -> None:
-        q = self.data.qpos
-        for j, joint in self.joints.items():
-            if joint.kind == "free":
-                moved[k, j] = q[joint.q : joint.q + 3]
-                local[k, j] = q[joint.q + 3 : joint.q + 7]
-            elif joint.kind == "ball":
-                local[k, j] = rotation.multiply(joint.base, q[joint.q : joint.q + 4])
-            elif joint.kind == "hinge":
-                local[k, j] = rotation.multiply(joint.base, rotation.exp(joint.axis * q[joint.q]))
-
     def _energy(self) -> float:
+        """J of the body's motion."""
         m, d = self.model, self.data
-        mujoco.mj_energyPos(m, d)
-        mujoco.mj_energyVel(m, d)
-        return float(d.energy[1])
+        mujoco.mj_kinematics(m, d)
+        mujoco.mj_comPos(m, d)
+        mujoco.mj_comVel(m, d)
+        total, v = 0.0, np.zeros(6)
+        for i in self.ids:
+            mujoco.mj_objectVelocity(m, d, mujoco.mjtObj.mjOBJ_BODY, int(i), v, 1)
+            total += float(m.body_mass[i] * (v[3:] @ v[3:]) + v[:3] @ (m.body_inertia[i] * v[:3])) / 2
+        return total
 
-    def _guard(self, k: int, before: float, tone: float) -> float:
+    def _guard(self, k: int, before: float, tone: float, struck: bool) -> float:
         d, frame = self.data, int(self.poses.frames[0]) + self.start + k
         fast = max((float(np.abs(d.qvel[x.v : x.v + x.dofs]).max()) for _, x in self.springs), default=0.0)
         if not np.isfinite(d.qpos).all() or fast > FASTEST_RAD or any(int(w.number) for w in d.warning):
             raise EditError(f"The run blew up at frame {frame} and was stopped there. Let it go with less tone.")
         now = self._energy()
+        if struck:
+            return now
         weight = float(self.model.body_mass[self.ids].sum()) * 9.81
         # what it can gain in a frame: falling, and what the tone pulls
         falls = weight * float(abs(d.qvel[self.root.v + 1])) * self.poses.dt + tone * weight
-        if now > before * (1 + GAINS) + GAINS_J + 2 * falls:
+        alone = self.letting.is_whole and not (self.around.led or self.around.flesh or self.around.free)
+        if now > before * (1 + GAINS) + (GAINS_J if alone else BLOWN_UP_J) + 2 * falls:
             raise EditError(
                 f"The body gains {now - before:.0f} J at frame {frame}, more than falling gives, and was stopped "
                 "there. Let it go with less tone."
@@ -399,28 +493,14 @@ class _Run:
         return now
 
 
-def _along(limb, rig) -> np.ndarray:
-    """(3,) along the upper bone of a limb, in its joint's axes."""
-    off = rig.offsets[limb.lower]
-    return off / max(float(np.linalg.norm(off)), 1e-9)
-
-
-def _apart(rig, a: int, b: int) -> int:
-    """Bones between two joints."""
-
-    def up(j: int) -> list[int]:
-        out = [j]
-        while rig.parents[out[-1]] >= 0:
-            out.append(int(rig.parents[out[-1]]))
-        return out
-
-    one, two = up(a), up(b)
-    return next((n + one.index(j) for n, j in enumerate(two) if j in one), 99)
+def _is_own(name: str) -> bool:
+    """Whether the engine's body of that name is of the body that is let go: "b" and the joint's number."""
+    return name[:1] == "b" and name[1:].isdigit()
 
 
 def gives_at(poses: Poses, body: Body, index: int, joint: int, at: np.ndarray, floor: Floor) -> np.ndarray:
     """(3, 3) m/s by N·s: how a body gives way at a place (3,) m of a joint, all its joints free, as it stands."""
-    run = _Run(poses, body, index, 9.81, floor, (), set())
+    run = _Run(poses, body, index, 1, 9.81, floor, Around(), Letting(), set())
     m, d = run.model, run.data
     jac = np.zeros((3, m.nv))
     mujoco.mj_jac(m, d, jac, None, np.asarray(at, dtype=float), m.body(f"b{joint}").id)

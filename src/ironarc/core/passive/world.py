@@ -41,6 +41,8 @@ SOLIMP = (0.95, 0.99, 0.0005, 0.5, 2.0)
 # What may touch what is told pair by pair
 ONLY_PAIRS = {"contype": 0, "conaffinity": 0}
 SKIN_FRICTION = 0.6
+# A line gives as little as the step allows
+LINE_SOLREF, LINE_SOLIMP = (0.004, 1.0), (0.99, 0.9999, 0.001, 0.5, 2.0)
 ROLLING, TWISTING = 0.0005, 0.002  # m: of friction against rolling and against turning on the spot
 
 
@@ -152,11 +154,12 @@ def build(
     for prop in still:
         add_still(spec, prop)
     for item in led:
-        _add_moving(spec, item.prop, LED_KG, item.at[0], item.turn[0], led=True)
+        add_moving(spec, item.prop, LED_KG, item.at[0], item.turn[0], led=True)
     for item in free:
         if not (np.isfinite(item.mass_kg) and item.mass_kg > 0):
             raise EditError(f"{item.prop.name} weighs nothing yet, so it can't fly. Give it a mass in Set.")
-        _add_moving(spec, item.prop, item.mass_kg, item.at, item.turn)
+        add_moving(spec, item.prop, item.mass_kg, item.at, item.turn)
+        hang(spec, item.prop, item.at, item.turn)
     for piece in flesh:
         node = spec.worldbody.add_body(name=piece.id, mocap=True, pos=list(piece.at[0]), quat=list(piece.turn[0]))
         for geom in add_shapes(node, piece.body, piece.joint, piece.id, ONLY_PAIRS):
@@ -179,7 +182,10 @@ def _add_pair(spec, one: Prop, other: str, friction: float) -> None:
     )  # fmt: skip
 
 
-def _add_moving(spec, prop: Prop, mass_kg: float, at: np.ndarray, turn: np.ndarray, led: bool = False) -> None:
+def add_moving(
+    spec, prop: Prop, mass_kg: float, at: np.ndarray, turn: np.ndarray, led: bool = False, how: dict = ONLY_PAIRS
+) -> None:  # fmt: skip
+    """A prop on a free joint, both by its id. led : laid on its keys; how : what it touches, and how"""
     body = spec.worldbody.add_body(name=prop.id, pos=list(middle_of(prop, at, turn)), quat=list(turn))
     body.add_freejoint(name=prop.id)
     body.explicitinertial = True
@@ -188,7 +194,22 @@ def _add_moving(spec, prop: Prop, mass_kg: float, at: np.ndarray, turn: np.ndarr
     body.ipos, body.iquat = [0.0, 0.0, 0.0], [1.0, 0.0, 0.0, 0.0]
     body.inertia = [LED_KG] * 3 if led else list(inertia_of(prop, mass_kg))
     body.gravcomp = 1.0 if led else 0.0
-    _add_shape(body, prop)
+    _add_shape(body, prop, how)
+
+
+def hang(spec, prop: Prop, at: np.ndarray, turn: np.ndarray) -> None:
+    """The line that a prop hangs on, as long as it is there: it holds, and goes slack."""
+    if prop.hung_from_m is None:
+        return
+    top = at + rotation.rotate(turn, np.array([0.0, prop.size_m[1], 0.0]))
+    long = float(np.linalg.norm(np.array(prop.hung_from_m) - top))
+    # sites: anchors lie where the model was made, not where it is let go
+    spec.worldbody.add_site(name=f"{prop.id} hook", pos=list(prop.hung_from_m))
+    spec.body(prop.id).add_site(name=f"{prop.id} top", pos=[0.0, prop.size_m[1] / 2, 0.0])
+    line = spec.add_tendon(name=f"{prop.id} line", limited=1, range=[0.0, long])
+    line.solref_limit, line.solimp_limit = list(LINE_SOLREF), list(LINE_SOLIMP)
+    line.wrap_site(f"{prop.id} hook")
+    line.wrap_site(f"{prop.id} top")
 
 
 def _add_shape(body, prop: Prop, how: dict = ONLY_PAIRS) -> None:

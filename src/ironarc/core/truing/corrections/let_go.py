@@ -40,6 +40,7 @@ def places(seen: Seen) -> list[Place]:
 
 def propose(seen: Seen, options: Options) -> Proposal:
     """The body let go. EditError for a span it can't be let go on, and for a run that blows up."""
+    from ironarc.core.passive.company import Around
     from ironarc.core.passive.limp import fall  # the engine takes half a second to come in
 
     reading, shot = seen.reading, seen.shot
@@ -56,12 +57,12 @@ def propose(seen: Seen, options: Options) -> Proposal:
             "end, or say over how many frames the keys take it back."
         )
 
-    def tone(share: float) -> float:
+    def tone(share: float, joint: int) -> float:
         t = min(share / options.early, 1.0)
         return options.tone + (options.tone_end - options.tone) * t * t * (3 - 2 * t)
 
     still = [p for p in shot.props if not p.is_keyed and not p.holds]
-    fallen = fall(reading.poses, reading.body, a, b - a, shot.g, reading.floor, tone, still)
+    fallen = fall(reading.poses, reading.body, a, b - a, shot.g, reading.floor, tone, Around(still))
     figure = Figure.of(reading, slice(a, b))
     local, moved = fallen.local, fallen.translation
     if options.back:

@@ -118,7 +118,7 @@ def course_of(reading: Reading, at: slice, level: bool) -> Course:
     borne |= unseen
     on |= unseen[:, None] & band
     # what stands is the lowest of the soles, as long as nothing else bears the body
-    stands = np.where(band & borne[:, None], np.exp(-(height - lowest[:, None]) / (HOLD_M * size)), 0.0)
+    stands = np.where(band & borne[:, None], np.exp(np.minimum((lowest[:, None] - height) / (HOLD_M * size), 0.0)), 0.0)
     others = (reading.footing.on[at] & ~soles).any(axis=1)
     stands[others | ~on.any(axis=1)] = 0.0
     return Course(
