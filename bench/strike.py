@@ -12,10 +12,10 @@ from ironarc.core.figure.rig import forward
 from ironarc.core.passive.aim import release
 from ironarc.core.passive.flight import Flown, fly
 from ironarc.core.passive.limp import fall
-from ironarc.core.passive.world import Free, Led, middle_of
+from ironarc.core.passive.world import Free, Led
 from ironarc.core.reading import see
 from ironarc.core.reading.floor import Floor
-from ironarc.core.scene.props import Prop
+from ironarc.core.scene.props import Prop, middle_of
 from ironarc.demo import deck_somersault, gap_hop
 from ironarc.demo.posing import key_shot
 

@@ -11,7 +11,7 @@ from ironarc.core.figure.body import weigh
 from ironarc.core.judging import find
 from ironarc.core.judging.findings import evidence_of
 from ironarc.core.judging.grades import GRADES
-from ironarc.core.judging.judge import beside, judge
+from ironarc.core.judging.judge import judge, others
 from ironarc.core.motion.poses import poses_of
 from ironarc.core.reading import see
 from ironarc.core.reading.faults import contact_faults
@@ -295,7 +295,7 @@ def test_bodies_that_stand_in_each_other_are_found_whoever_is_read(apart_m):
         assert found
         assert found[0].grade == "cracked"
         assert f"inside {other}" in found[0].says
-        proof = evidence_of(found[0], seen.reading, GRADES, beside(shot, seen.performer))
+        proof = evidence_of(found[0], seen.reading, GRADES, others(shot, seen.performer))
         assert max(proof.measured) == pytest.approx(found[0].value * 100, rel=0.25)
 
 

@@ -13,13 +13,13 @@ from ironarc.core.errors import EditError
 from ironarc.core.judging.judge import judge
 from ironarc.core.passive.aim import path, release
 from ironarc.core.passive.flight import Flown, fly
-from ironarc.core.passive.lines import Lines
 from ironarc.core.passive.impulse import Body, Meeting, impulses
 from ironarc.core.passive.limp import gives_at
-from ironarc.core.passive.world import Flesh, Free, Led, inertia_of, middle_of
+from ironarc.core.passive.lines import Lines
+from ironarc.core.passive.world import Flesh, Free, Led, inertia_of
 from ironarc.core.reading import see
 from ironarc.core.reading.floor import Floor
-from ironarc.core.scene.props import Prop
+from ironarc.core.scene.props import Prop, middle_of
 from tests.conftest import demo
 from tests.figures import Ask
 

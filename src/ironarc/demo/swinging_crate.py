@@ -74,15 +74,16 @@ HALLORAN_SHOUTS = Score(
 
 # The crate, 90 × 80 × 90 cm, on a line of 3.6 m from the crane: it swings under gravity alone
 CRATE_M, LINE_M, HOOK_M = (0.9, 0.8, 0.9), 3.6, (0.0, 4.85, 0.0)
-WIDEST_RAD = np.radians(28.0)
+WIDEST_DEG = 28.0
 
 
-def crate() -> Prop:
+def swung(last: int, widest_deg: float = WIDEST_DEG) -> Prop:
     """The crate keyed on fours, with the slopes a pendulum has there, from its farthest point on frame 1."""
+    widest = np.radians(widest_deg)
     per_frame = np.sqrt(GRAVITY_MS2 / (LINE_M + CRATE_M[1] / 2)) / FPS
-    frames = np.arange(1, FRAMES + 4, 4, dtype=float)
+    frames = np.arange(1, last + 4, 4, dtype=float)
     phase = per_frame * (frames - 1)
-    swing, swing_slope = -WIDEST_RAD * np.cos(phase), WIDEST_RAD * per_frame * np.sin(phase)
+    swing, swing_slope = -widest * np.cos(phase), widest * per_frame * np.sin(phase)
     reach = LINE_M + CRATE_M[1]
     columns = {
         "ty": keys_by_hand(frames, HOOK_M[1] - reach * np.cos(swing), reach * np.sin(swing) * swing_slope),
@@ -104,4 +105,4 @@ def make() -> Shot:
     )
     coaming = Prop("prop2", "Hold coaming", "wall", (3.2, 0.45, 0.15), (0.0, 0.0, -2.4))
     notes = "The crate must look heavy before it touches anything. Bram hears the shout on 20, sees it on 31."
-    return replace(shot, performers=(bram, halloran), props=(crate(), coaming), notes=notes)
+    return replace(shot, performers=(bram, halloran), props=(swung(FRAMES), coaming), notes=notes)

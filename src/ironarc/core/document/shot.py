@@ -13,7 +13,7 @@ from ironarc.core.motion.layers import span_share
 from ironarc.core.motion.pins import Anchors
 from ironarc.core.motion.poses import Poses
 from ironarc.core.scene.guide import Guide
-from ironarc.core.scene.props import PLACE_CHANNELS, TURN_CHANNELS, TURN_ORDER, Prop
+from ironarc.core.scene.props import PLACE_CHANNELS, TURN_CHANNELS, TURN_ORDER, Prop, middle_of
 from ironarc.core.scene.rate import rate_of
 from ironarc.core.scene.reference import Reference
 from ironarc.core.settings import GRAVITY_MS2, MAX_FRAMES, MAX_FRAMES_X_JOINTS
@@ -193,6 +193,17 @@ class Shot:
             at[on] += (carried - at[on]) * share[on][:, None]
             turn[on] = rotation.slerp(turn[on], turned, share[on])
         return at, turn
+
+    def motion_of(self, prop: Prop, frame: int) -> tuple[np.ndarray, np.ndarray]:
+        """(3,) m/s of a prop's middle and (3,) rad/s, as the frames up to this one have them: none after it counts."""
+        frames = np.array([frame - 2, frame - 1, frame])
+        if frames[0] < self.first_frame:
+            return np.zeros(3), np.zeros(3)
+        at, turn = self.track_of(prop, frames)
+        at = middle_of(prop, at, turn)
+        steps = rotation.log(rotation.multiply(turn[1:], rotation.conjugate(turn[:-1]))) / self.frame_time_s
+        # one-sided, of a parabola through the three
+        return (3 * at[2] - 4 * at[1] + at[0]) / (2 * self.frame_time_s), 1.5 * steps[1] - 0.5 * steps[0]
 
     def standing_props(self) -> tuple[Prop, ...]:
         """The props as they stand in this shot: those that are carried keyed on every frame as they are carried."""

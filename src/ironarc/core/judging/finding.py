@@ -7,6 +7,7 @@ import numpy as np
 
 from ironarc.core.figure.body import Body
 from ironarc.core.judging.grade import LENGTH, SPEED, Grade
+from ironarc.core.judging.on_blows import Loose
 from ironarc.core.motion.poses import Poses
 from ironarc.core.reading import Reading
 from ironarc.core.settings import CAPTURED
@@ -64,13 +65,25 @@ class Beside:
     poses: Poses
 
 
+@dataclass(frozen=True, eq=False)
+class Others:
+    """What is about a performer, whose id is `performer`: those beside it, and the props that are no places."""
+
+    performer: str = ""
+    beside: tuple[Beside, ...] = ()
+    props: tuple[Loose, ...] = ()
+
+
+NOBODY = Others()
+
+
 @dataclass(frozen=True)
 class Case:
-    """A reading with the limits it is held against, as the rules see it. beside : the others in the shot"""
+    """A reading with the limits it is held against, as the rules see it, and what is about the performer."""
 
     reading: Reading
     limits: Limits
-    beside: tuple["Beside", ...] = ()
+    others: Others = NOBODY
 
     @property
     def first(self) -> int:

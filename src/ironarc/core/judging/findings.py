@@ -3,7 +3,7 @@
 from collections.abc import Sequence
 
 from ironarc.core.judging.evidence import Evidence
-from ironarc.core.judging.finding import CRACKED, RANK, SOUND, STRAINED, Beside, Case, Finding, Limits
+from ironarc.core.judging.finding import CRACKED, NOBODY, RANK, SOUND, STRAINED, Case, Finding, Limits, Others
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.judging.kinds import KINDS
 from ironarc.core.judging.on_flights import can_judge
@@ -15,20 +15,20 @@ __all__ = [
 ]  # fmt: skip
 
 
-def find(reading: Reading, limits: Limits = GRADES, beside: Sequence[Beside] = ()) -> list[Finding]:
+def find(reading: Reading, limits: Limits = GRADES, others: Others = NOBODY) -> list[Finding]:
     """All findings of a reading: cracked ones first, then by how much a viewer would notice.
 
-    beside : the others in the shot, whose bodies it may not stand in
+    others : what is about it in the shot: bodies it may not stand in, props that strike it
     """
-    case = Case(reading, limits, tuple(beside))
+    case = Case(reading, limits, others)
     found = [finding for kind in KINDS.values() for finding in kind.rule(case)]
     kinds = {name: i for i, name in enumerate(KINDS)}
     return sorted(found, key=lambda f: (-RANK[f.grade], -round(f.notice, 6), f.start, kinds[f.kind]))
 
 
-def evidence_of(finding: Finding, reading: Reading, limits: Limits, beside: Sequence[Beside] = ()) -> Evidence:
+def evidence_of(finding: Finding, reading: Reading, limits: Limits, others: Others = NOBODY) -> Evidence:
     """The curve and the numbers a finding was made from."""
-    return KINDS[finding.kind].evidence(finding, Case(reading, limits, tuple(beside)))
+    return KINDS[finding.kind].evidence(finding, Case(reading, limits, others))
 
 
 def by_cause(findings: Sequence[Finding]) -> list[list[Finding]]:

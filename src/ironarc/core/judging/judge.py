@@ -3,15 +3,24 @@
 from collections.abc import Mapping, Sequence
 from dataclasses import replace
 
+import numpy as np
+
 from ironarc.core.document import Left, Limit, Performer, Shot
-from ironarc.core.judging.finding import Beside
+from ironarc.core.judging.finding import Beside, Others
 from ironarc.core.judging.findings import Finding, Limits, find
 from ironarc.core.judging.grades import limits_of
+from ironarc.core.judging.on_blows import Blow, Loose, blows_on
 from ironarc.core.reading import Reading
 from ironarc.core.reading.faults import SLIDE
 from ironarc.core.reading.shot import Seen, own_span
+from ironarc.core.scene.props import middle_of
+from ironarc.core.settings import GRAVITY_MS2
 
 LET_GO = "let_go"  # the correction that lets a body fall by itself
+PHANTOM = "phantom"
+FORCES = (PHANTOM, "arc", "push", "spin", "kink", "balance", "jerk", "fast")  # that a blow explains
+BESIDE = 3  # frames that such a finding lies beside its blow
+AS_MUCH = 1.5  # times what the blow gives, that it may ask for
 COVERED = 0.5  # of its frames, from which a finding is the one that was left
 WORSE = 1.25  # times what it was when it was left, from which it speaks again
 
@@ -21,18 +30,33 @@ def judge(shot: Shot, performer: Performer, reading: Reading, house: Sequence[Li
 
     house : limits of the house, which the shot's own go before
     """
-    found = []
-    for finding in find(reading, limits_of(shot.limits, house), beside(shot, performer)):
+    found, about = [], others(shot, performer)
+    blows = blows_on(reading, about.props, performer.id)
+    for finding in find(reading, limits_of(shot.limits, house), about):
         own = own_span(reading.own, reading.poses.frames, finding.start, finding.end)
         finding = replace(finding, performer=performer.id, own=own)
-        found.append(replace(finding, left=_reason(finding, performer.left) or _falls(finding, performer)))
+        left = _reason(finding, performer.left) or _falls(finding, performer) or _struck(finding, blows)
+        found.append(replace(finding, left=left))
     return found
 
 
-def beside(shot: Shot, performer: Performer) -> tuple[Beside, ...]:
-    """The others in a shot, on all of its frames."""
+def others(shot: Shot, performer: Performer) -> Others:
+    """What is about a performer in a shot, on all of its frames."""
     frames = shot.frame_numbers()
-    return tuple(Beside(p.name, p.body(), shot.poses(p.id, frames)) for p in shot.performers if p.id != performer.id)
+    beside = tuple(
+        Beside(p.name, p.body(), shot.poses(p.id, frames)) for p in shot.performers if p.id != performer.id
+    )  # fmt: skip
+    return Others(performer.id, beside, loose_props(shot, frames))
+
+
+def loose_props(shot: Shot, frames: np.ndarray) -> tuple[Loose, ...]:
+    """The props with a mass that fly or are carried, on these frames."""
+    out = []
+    for prop in shot.props:
+        if prop.mass_kg is not None and (prop.flight or prop.holds):
+            at, turn = shot.track_of(prop, frames)
+            out.append(Loose(prop, middle_of(prop, at, turn), turn))
+    return tuple(out)
 
 
 def limits_seen(seen: Seen) -> Limits:
@@ -42,7 +66,7 @@ def limits_seen(seen: Seen) -> Limits:
 
 def findings_of(seen: Seen) -> list[Finding]:
     """What is found in a shot by the limits that count there, left as it is or not."""
-    return find(seen.reading, limits_seen(seen), beside(seen.shot, seen.performer))
+    return find(seen.reading, limits_seen(seen), others(seen.shot, seen.performer))
 
 
 def judge_all(shot: Shot, readings: Mapping[str, Reading], house: Sequence[Limit] = ()) -> list[Finding]:
@@ -72,6 +96,19 @@ def _falls(finding: Finding, performer: Performer) -> str:
             inside = min(finding.own[1], layer.span[1]) - max(finding.own[0], layer.span[0]) + 1
             if inside >= COVERED * frames:
                 return "The body is let go there, and slides."
+    return ""
+
+
+def _struck(finding: Finding, blows: Sequence[Blow]) -> str:
+    """That a force from nowhere comes from a prop that strikes there with as much; "" where none does."""
+    if finding.kind not in FORCES:
+        return ""
+    for blow in blows:
+        if finding.start - BESIDE <= blow.frame <= finding.end + BESIDE:
+            frames = finding.end - finding.start + 1
+            asked = finding.value * blow.reading.body.mass_kg * GRAVITY_MS2 * frames * blow.reading.poses.dt
+            if finding.kind != PHANTOM or asked <= AS_MUCH * blow.touch.impulse_ns:
+                return f"{blow.prop.name} strikes there with {blow.touch.impulse_ns:.0f} N·s."
     return ""
 
 

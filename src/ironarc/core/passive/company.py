@@ -12,13 +12,13 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.passive.lines import Lines
 from ironarc.core.passive.shapes import add_shapes
-from ironarc.core.passive.world import LED_KG, Flesh, Free, Led, add_moving, add_still, hang, middle_of
-from ironarc.core.scene.props import Prop, Touch
+from ironarc.core.passive.world import LED_KG, Flesh, Free, Led, add_moving, add_still, hang
+from ironarc.core.scene.props import Prop, Touch, middle_of
 
 # Kinds that touch: what is free is of kind 1 and touches all, what is led of kind 2 touches only what is free
 FREE, LED = {"contype": 1, "conaffinity": 3}, {"contype": 2, "conaffinity": 0}
 SOFT = {"solref": [0.008, 1.0], "solimp": [0.9, 0.98, 0.002, 0.5, 2.0]}
-BLOW_S = 0.3  # as long as a touch counts as one blow
+BLOW_S = 0.08  # as long as a touch counts as one blow
 APART_S = 0.05  # after which what touches again is struck again
 TOLD_MS = 0.3  # approaching more slowly nothing is told
 
@@ -119,13 +119,12 @@ class Company:
 
     def listen(self, data, now: float, h: float) -> None:
         """Adds up what free props give and take in this step. now : frames since the first"""
-        if not self.free_ids:
+        if not self.free_ids or not data.ncon:
             return
-        m = self.model
-        for i, c in enumerate(data.contact):
-            if c.efc_address < 0:
-                continue
-            one, two = (int(m.geom_bodyid[g]) for g in (c.geom1, c.geom2))
+        bodies = self.model.geom_bodyid[data.contact.geom]
+        felt = np.isin(bodies, list(self.free_ids)).any(axis=1) & (data.contact.efc_address >= 0)
+        for i in np.flatnonzero(felt):
+            c, (one, two) = data.contact[i], map(int, bodies[i])
             for own, other, way in ((one, two, -1.0), (two, one, 1.0)):
                 if own in self.free_ids:
                     self._listen(data, i, c, own, other, way, now, h)

@@ -1,13 +1,14 @@
 """A body that is let go, or struck: stepped on its joints with tone, onto what is there.
 
 Tone is a spring towards the keyed motion, as stiff as the inertia about the joint asks for at one rate, damped
-critically; both act implicitly, so that none is too stiff for the step. A body **let go** has nothing but that: what it
-weighs pulls its joints apart. A body that **lives** gives itself what its keyed motion takes, so that nothing but a blow
-leads it off its keys, and its tone leads it back.
+critically; both act implicitly, so that none is too stiff for the step. A body **let go** has nothing but that: what
+it weighs pulls its joints apart. A body that **lives** gives itself what its keyed motion takes, so that nothing but a
+blow leads it off its keys, and its tone leads it back.
 """
 
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field
+from functools import cached_property
 
 import mujoco
 import numpy as np
@@ -22,6 +23,9 @@ from ironarc.core.passive.world import add_floor, new_spec
 from ironarc.core.reading.floor import Floor
 from ironarc.core.scene.props import Touch
 
+# Of a body that lives: less than critical, as muscles are, for else it takes a blow like a post; and steps so fine that
+# the damping of the joints it stands on is no more than their own inertia, or touches would bounce off it
+LIVES_RATIO, LIVES_STEP_S = 0.4, 0.001
 STEP_S = 0.002  # at twice that a limp somersault that touches itself gains 6 % of its spin within a frame
 # Rates (Hz) of a joint: up to half tone in proportion to it, at full tone so stiff that it keeps to its keys
 RATE_HZ, KEPT_HZ = 8.0, 50.0
@@ -36,7 +40,7 @@ BLOWN_UP_J = 3000.0  # in a frame, also where something strikes the body
 FRICTION = 0.7
 PLANTED_SOLREF = (0.01, 1.0)
 # What stays is heavy while it does: a weld alone loses to the spring of an ankle that the whole body leans on
-PLANTED_KG, PLANTED_INERTIA = 2000.0, 60.0
+PLANTED_KG, PLANTED_INERTIA = 2e4, 600.0
 
 Tone = Callable[[float, int], float]
 """Of a share of the way, 0 to 1, and a joint gives 0 (limp) to 1 (held to its keys)."""
@@ -72,6 +76,9 @@ class Letting:
         return self.joints is None and not self.planted and not self.lives
 
 
+ALONE, WHOLE = Around(), Letting()
+
+
 @dataclass(frozen=True, eq=False)
 class Fallen:
     """local : (frames, joints, 4); translation : (frames, joints, 3) m, in place; touches : frames on something
@@ -89,7 +96,7 @@ class Fallen:
 
 def fall(
     poses: Poses, body: Body, start: int, frames: int, g: float, floor: Floor, tone: Tone,
-    around: Around = Around(), letting: Letting = Letting(),
+    around: Around = ALONE, letting: Letting = WHOLE,
 ) -> Fallen:  # fmt: skip
     """A body let go on index `start` of its poses, followed over so many frames.
 
@@ -153,7 +160,7 @@ class _Run:
         led = frozenset() if letting.joints is None else every - letting.joints
         self.tree = Tree(poses, body, start, frames, led, letting.lives or bool(led))
         self.company = Company(around, poses.dt, frames)
-        self.sub = max(1, int(np.ceil(poses.dt / STEP_S - 1e-9)))
+        self.sub = max(1, int(np.ceil(poses.dt / (LIVES_STEP_S if letting.lives else STEP_S) - 1e-9)))
         self.h = poses.dt / self.sub
         self._build(g, floor, passing)
         self._begin()
@@ -192,7 +199,7 @@ class _Run:
         self.own = {j: (i, self.model.body_mass[i], self.model.body_inertia[i].copy()) for j, i in ids.items()}
         self.model.body_gravcomp[list(ids.values())] = 1.0
         self.keyed = _Keyed(self.model, self.tree)
-        self.damping: dict[int, float] = {}
+        self.damping = np.zeros(self.model.nv)
 
     def _below(self, joint: int) -> list[int]:
         """A joint and all that hangs on it."""
@@ -329,31 +336,33 @@ class _Run:
     def _step(self, k: int, s: int) -> None:
         """One step from sub-step `s` of frame index k on."""
         m, d = self.model, self.data
-        at, speed, _ = self.keyed.at(k, s / self.sub)
-        _, _, gains = self.keyed.at(k, (s + 0.5) / self.sub)
         held = self.tree.held
+        if len(held) or self.letting.lives:
+            at, speed, _ = self.keyed.at(k, s / self.sub)
+            _, _, gains = self.keyed.at(k, (s + 0.5) / self.sub)
         if len(held):
-            for j in self.tree.led:
-                x = self.tree.joints[j]
-                if x.dofs:
-                    n = {"free": 7, "ball": 4, "hinge": 1}[x.kind]
-                    d.qpos[x.q : x.q + n] = at[x.q : x.q + n]
-            d.qvel[held] = speed[held]
+            d.qpos[self.tree.held_q], d.qvel[held] = at[self.tree.held_q], speed[held]
         self.company.lead(d, k, s / self.sub)
         self._plant(k, s / self.sub)
         mujoco.mj_step1(m, d)
         d.qfrc_applied[:] = 0.0
         if self.letting.lives:
-            own = np.zeros(m.nv)
+            own, bias, v = np.zeros(m.nv), np.zeros(m.nv), d.qvel.copy()
             mujoco.mj_mulM(m, d, own, gains)
+            # what turning costs at the keyed speed: what the blow adds to that is left to act
+            d.qvel[:] = speed
+            mujoco.mj_comVel(m, d)
+            mujoco.mj_rne(m, d, 0, bias)
+            d.qvel[:] = v
+            mujoco.mj_comVel(m, d)
             mine = self.tree_dofs
-            d.qfrc_applied[mine] = own[mine] + d.qfrc_bias[mine]
+            d.qfrc_applied[mine] = own[mine] + bias[mine]
         if len(held):
             d.qfrc_applied[held] += m.dof_armature[held] * gains[held]
         self._lean(k, s)
         mujoco.mj_step2(m, d)
 
-    @property
+    @cached_property
     def tree_dofs(self) -> slice:
         return slice(self.root.v, self.root.v + sum(x.dofs for x in self.tree.joints.values()))
 
@@ -365,7 +374,9 @@ class _Run:
             g = min(f + 1, len(p.frames) - 1)
             d = self.data
             d.mocap_pos[mocap] = p.position[f, j] + (p.position[g, j] - p.position[f, j]) * u
-            d.mocap_quat[mocap] = rotation.slerp(p.rotation[f, j], p.rotation[g, j], np.array(u))
+            a, b = p.rotation[f, j], p.rotation[g, j]
+            turn = a * (1 - u) + (b if a @ b >= 0 else -b) * u
+            d.mocap_quat[mocap] = turn / np.sqrt(turn @ turn)
             on = self.letting.planted[j]
             stays = bool(on[min(k, len(on) - 1)])
             d.eq_active[weld] = int(stays)
@@ -391,7 +402,7 @@ class _Run:
         borne = self._borne(share)
         if len(self.tree.held):
             m.dof_armature[self.tree.held] = LED_ARMATURE * max(float(diagonal[self.tree_dofs].max()), 1.0)
-        self.damping, most = {}, 0.0
+        most = 0.0
         for j, joint in self.springs:
             at, own = slice(joint.v, joint.v + joint.dofs), tone(share, j)
             w = 2 * np.pi * (RATE_HZ * own + (KEPT_HZ - RATE_HZ) * own**5)
@@ -399,16 +410,18 @@ class _Run:
             stiff = w * w * inertia
             m.jnt_stiffness[m.joint(f"j{j}").id] = stiff
             # the spring as implicit as the damper
-            self.damping[j] = 2 * w * inertia
-            m.dof_damping[at] = DAMPING + self.damping[j] + self.h * stiff
+            self.damping[at] = 2 * w * inertia * (LIVES_RATIO if self.letting.lives else 1.0)
+            m.dof_damping[at] = DAMPING + self.damping[at] + self.h * stiff
         return most
 
     def _borne(self, share: float) -> dict[int, float]:
-        """kg·m² that a joint over a planted foot moves: all of the body that is not between them, shared by the feet."""
+        """kg·m² that a joint over a planted foot moves: all of the body past it, shared by the feet."""
         k = round(share * (len(self.tree.rows) - 1))
         feet = [j for j, on in self.letting.planted.items() if on[min(k, len(on) - 1)]]
         mass, at, out = self.model.body_mass[self.ids].copy(), self.data.xipos[self.ids], {}
         order = list(self.tree.joints)
+        for j, (_, own_kg, _) in self.own.items():
+            mass[order.index(j)] = own_kg
         for j, _ in self.springs if feet else ():
             own = self._below(j)
             if any(f in own for f in feet):
@@ -421,12 +434,10 @@ class _Run:
         """The keyed motion at the end of the step, which the springs draw towards, with its speed."""
         m, d = self.model, self.data
         there, speed, _ = self.keyed.at(k, (s + 1) / self.sub)
-        for j, joint in self.springs:
-            q = slice(joint.q, joint.q + (4 if joint.kind == "ball" else 1))
-            m.qpos_spring[q] = there[q]
-            at = slice(joint.v, joint.v + joint.dofs)
-            damps = m.dof_damping[at] if self.letting.lives else self.damping[j]
-            d.qfrc_applied[at] += damps * speed[at]
+        q, v = self.tree.spring_q, self.tree.spring_v
+        m.qpos_spring[q] = there[q]
+        damps = m.dof_damping[v] if self.letting.lives else self.damping[v]
+        d.qfrc_applied[v] += damps * speed[v]
 
     def _touched(self) -> bool:
         d = self.data
@@ -500,7 +511,7 @@ def _is_own(name: str) -> bool:
 
 def gives_at(poses: Poses, body: Body, index: int, joint: int, at: np.ndarray, floor: Floor) -> np.ndarray:
     """(3, 3) m/s by N·s: how a body gives way at a place (3,) m of a joint, all its joints free, as it stands."""
-    run = _Run(poses, body, index, 1, 9.81, floor, Around(), Letting(), set())
+    run = _Run(poses, body, index, 1, 9.81, floor, ALONE, WHOLE, set())
     m, d = run.model, run.data
     jac = np.zeros((3, m.nv))
     mujoco.mj_jac(m, d, jac, None, np.asarray(at, dtype=float), m.body(f"b{joint}").id)

@@ -8,8 +8,8 @@ from ironarc.core import rotation
 
 
 class Lines:
-    """How what is led goes between frames: cubics through its places and its rotation vectors, with the speeds that central
-    differences give: within 1 % of the true speed where straight lines are 23 % off."""
+    """How what is led goes between frames: cubics through its places and its rotation vectors, with the speeds that
+    central differences give: within 1 % of the true speed where straight lines are 23 % off."""
 
     def __init__(self, ids: Sequence[str], at: np.ndarray, turn: np.ndarray, dt: float):
         """ids : of the pieces; at, turn : (frames, pieces, 3) m and (frames, pieces, 4)"""

@@ -1,9 +1,10 @@
 """A performer's body for the engine: its masses on its joints, a tree on a free root.
 
-Knees and elbows are hinges: what a pose has off the hinge stays in the bone below. Every other joint is a ball about the
-middle of its range, and what is led keeps to its keys as a ball of any range.
+Knees and elbows are hinges: what a pose has off the hinge stays in the bone below. Every other joint is a ball about
+the middle of its range, and what is led keeps to its keys as a ball of any range.
 """
 
+from collections.abc import Iterable
 from dataclasses import dataclass, field
 
 import mujoco
@@ -49,6 +50,16 @@ class Joint:
     @property
     def dofs(self) -> int:
         return {"ball": 3, "hinge": 1, "free": 6}.get(self.kind, 0)
+
+    @property
+    def qs(self) -> np.ndarray:
+        """Where its coordinates are in the engine's."""
+        return np.arange(self.q, self.q + {"ball": 4, "hinge": 1, "free": 7}.get(self.kind, 0))
+
+    @property
+    def vs(self) -> np.ndarray:
+        """Where its speeds are in the engine's."""
+        return np.arange(self.v, self.v + self.dofs)
 
 
 class Tree:
@@ -148,8 +159,9 @@ class Tree:
         self.ids = np.array([model.body(f"b{j}").id for j in self.joints])
         self.root = self.joints[self.rig.roots[0]]
         self.springs = [(j, x) for j, x in self.joints.items() if x.kind in ("ball", "hinge") and j not in self.led]
-        held = [np.arange(x.v, x.v + x.dofs) for j, x in self.joints.items() if j in self.led and x.dofs]
-        self.held = np.concatenate(held).astype(int) if held else np.zeros(0, dtype=int)
+        held = [x for j, x in self.joints.items() if j in self.led and x.dofs]
+        self.held, self.held_q = _all(x.vs for x in held), _all(x.qs for x in held)
+        self.spring_v, self.spring_q = _all(x.vs for _, x in self.springs), _all(x.qs for _, x in self.springs)
 
     def qpos(self, f: int, nq: int) -> np.ndarray:
         """(nq,) the engine's coordinates of a pose, 0 for what isn't the body's."""
@@ -187,6 +199,10 @@ class Tree:
     @staticmethod
     def _unbased(joint: Joint, local: np.ndarray) -> np.ndarray:
         return rotation.multiply(rotation.conjugate(joint.base), local)
+
+
+def _all(parts: Iterable[np.ndarray]) -> np.ndarray:
+    return np.concatenate([np.zeros(0, dtype=int), *parts])
 
 
 def _along(limb, rig) -> np.ndarray:

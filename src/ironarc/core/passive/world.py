@@ -15,7 +15,7 @@ from ironarc.core.errors import EditError
 from ironarc.core.figure.body import Body as FigureBody
 from ironarc.core.passive.shapes import add_shapes
 from ironarc.core.reading.floor import Floor
-from ironarc.core.scene.props import Prop
+from ironarc.core.scene.props import Prop, middle_of
 
 AIR_KGM3 = 1.2
 STEP_S = 0.001  # what lies and slides is stepped so finely; a bounce is found within a step, see `flight`
@@ -103,11 +103,6 @@ def air_per_m(prop: Prop, mass_kg: float) -> float:
     w, h, d = prop.size_m
     area = np.pi * h * h / 4 if prop.kind == "ball" else (w * h * h * d * w * d) ** (1 / 3)
     return float(AIR_KGM3 * prop.drag * area / 2 / mass_kg)
-
-
-def middle_of(prop: Prop, at: np.ndarray, turn: np.ndarray) -> np.ndarray:
-    """(..., 3) m: a prop's middle, of where its foot is and how it is turned."""
-    return at + rotation.rotate(turn, np.array([0.0, prop.size_m[1] / 2, 0.0]))
 
 
 def new_spec(g: float, step_s: float):

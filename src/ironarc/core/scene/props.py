@@ -200,6 +200,11 @@ class Prop:
         return np.linalg.norm(np.maximum(q, 0.0), axis=-1) + np.minimum(q.max(axis=-1), 0.0)
 
 
+def middle_of(prop: Prop, at: np.ndarray, turn: np.ndarray) -> np.ndarray:
+    """(..., 3) m: a prop's middle, of where its foot is (..., 3) m and how it is turned (..., 4)."""
+    return at + rotation.rotate(turn, np.array([0.0, prop.size_m[1] / 2, 0.0]))
+
+
 def _ramp_distance(points: np.ndarray, w: float, h: float, d: float, stands: bool) -> np.ndarray:
     """A wedge that climbs from nothing at z = -d/2 to h at z = +d/2: the farthest of its five faces.
 

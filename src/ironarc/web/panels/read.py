@@ -11,7 +11,7 @@ from ironarc.core.judging.evidence import Evidence
 from ironarc.core.judging.finding import RANK, Finding
 from ironarc.core.judging.findings import by_cause, evidence_of
 from ironarc.core.judging.grades import GRADES, limits_of
-from ironarc.core.judging.judge import beside
+from ironarc.core.judging.judge import others
 from ironarc.core.judging.plain_units import PLAIN_UNITS, told, with_unit
 from ironarc.core.judging.unjudged import nothing_moves, unjudged_of_all
 from ironarc.core.reading import Reading
@@ -115,7 +115,7 @@ def proof_of(finding: Finding, view: View, house_limits: Sequence[Limit], by_han
     limits = limits_of(view.shot.limits, house_limits)
     grade = limits[finding.kind]
     unit, times = PLAIN_UNITS.get(finding.unit, (finding.unit, 1.0))
-    evidence = evidence_of(finding, view.reading, limits, beside(view.shot, view.performer))
+    evidence = evidence_of(finding, view.reading, limits, others(view.shot, view.performer))
     in_shot, in_house = (finding.kind in {x.kind for x in where} for where in (view.shot.limits, house_limits))
     changed = "shot" if in_shot else "house" if in_house else ""
     return Proof(

@@ -12,11 +12,20 @@ from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.items import set_item_of
 from ironarc.core.errors import EditError
 from ironarc.core.passive.aim import release
-from ironarc.core.reading.floor import Floor
 from ironarc.core.reading.shot import Seen
-from ironarc.core.scene.props import MATERIALS, PLACE_CHANNELS, TURN_CHANNELS, TURN_ORDER, Flight, Prop
+from ironarc.core.scene.props import (
+    MATERIALS,
+    PLACE_CHANNELS,
+    TURN_CHANNELS,
+    TURN_ORDER,
+    Flight,
+    Prop,
+    Touch,
+    middle_of,
+)
 
 Three = tuple[float, float, float]
+Touches = tuple[Touch, ...]
 MOST_FRAMES = 2000
 SAME_MS = 1e-2  # within which the motion before a flight is the one it was worked out of
 
@@ -55,7 +64,8 @@ def aim_prop(seen: Seen, item: str, frame: Frame, at_m: Three, arrives: Frame, s
     """A prop is thrown from a frame so that its middle is at a place on a later frame, if nothing is in its way."""
     prop = _prop(seen.shot, item)
     _check_mass(prop)
-    start = _middle(seen.shot, prop, np.array([frame]))[0][0]
+    at, turn = seen.shot.track_of(prop, np.array([frame]))
+    start = middle_of(prop, at, turn)[0]
     velocity = release(
         start, np.array(at_m), (arrives - frame) * seen.shot.frame_time_s, seen.shot.g, slows_per_m(prop)
     )
@@ -93,7 +103,7 @@ def is_older(shot: Shot, prop: Prop) -> bool:
     if flight is None or flight.given or flight.start - 2 < shot.first_frame:
         return False
     before = replace(prop, columns=dict(prop.columns), flight=None)
-    velocity, _ = _motion(shot, before, flight.start)
+    velocity, _ = shot.motion_of(before, flight.start)
     return bool(np.linalg.norm(velocity - np.array(flight.velocity_ms)) > SAME_MS)
 
 
@@ -102,7 +112,8 @@ def flown_prop(
 ) -> Prop:  # fmt: skip
     """A prop with its flight from a frame of the shot on. EditError for one that can't fly."""
     from ironarc.core.passive.flight import fly  # the engine takes half a second to come in
-    from ironarc.core.passive.world import Free, Led
+    from ironarc.core.passive.surroundings import flesh_of, still_and_led
+    from ironarc.core.passive.world import Free
 
     shot = seen.shot
     _check_mass(prop)
@@ -115,41 +126,19 @@ def flown_prop(
     held = replace(prop, holds=holds, flight=None)
     frames = np.arange(frame, last + 1)
     at, turn = shot.track_of(held, np.array([frame]))
-    has_v, has_w = _motion(shot, prop, frame)
+    has_v, has_w = shot.motion_of(prop, frame)
     velocity = has_v if velocity_ms is None else np.array(velocity_ms, dtype=float)
     spin = has_w if spin_rads is None else np.array(spin_rads, dtype=float)
-    others = [p for p in shot.props if p.id != prop.id]
-    still = [p for p in others if not p.is_keyed and not p.holds]
-    led = [Led(p, *shot.track_of(p, frames)) for p in others if p.is_keyed or p.holds]
+    still, led = still_and_led(shot, frames, {prop.id})
+    flesh = [piece for p in shot.performers for piece in flesh_of(p, shot, seen.reading.floor, frames)]
     body = Free(prop, float(prop.mass_kg), at[0], turn[0], velocity, spin)
-    found = fly(
-        [body], seen.reading.floor, shot.g, frame, len(frames), shot.frame_time_s, still, led,
-        _flesh_of(shot, seen.reading.floor, frames),
-    )[prop.id]  # fmt: skip
+    floor, dt = seen.reading.floor, shot.frame_time_s
+    found = fly([body], floor, shot.g, frame, len(frames), dt, still, led, flesh)[prop.id]
     flight = Flight(
         frame, last, found.rests, tuple(map(float, velocity)), tuple(map(float, spin)),
         velocity_ms is not None or spin_rads is not None, found.touches,
     )  # fmt: skip
     return replace(held, columns=_baked(prop, frames, found.at, found.turn), flight=flight).checked()
-
-
-def _flesh_of(shot: Shot, floor: Floor, frames: np.ndarray) -> list:
-    """All performers of a shot, piece by piece, along their motion."""
-    from ironarc.core.passive.limp import gives_at
-    from ironarc.core.passive.world import Flesh
-
-    out = []
-    for p in shot.performers:
-        poses, body = shot.poses(p.id, frames), p.body()
-        for joint in sorted({part.joint for part in body.parts}):
-
-            def gives(k: int, at: np.ndarray, poses=poses, body=body, joint=joint) -> np.ndarray:
-                return gives_at(poses, body, min(max(k, 0), len(poses.frames) - 1), joint, at, floor)
-
-            name = f"{p.name}'s {p.rig.names[joint]}"
-            at, turn = poses.position[:, joint], poses.rotation[:, joint]
-            out.append(Flesh(f"{p.id}:{p.rig.names[joint]}", name, body, joint, at, turn, gives))
-    return out
 
 
 def slows_per_m(prop: Prop) -> float:
@@ -175,25 +164,20 @@ def _flight(prop: Prop) -> Flight:
 def _check_mass(prop: Prop) -> None:
     if prop.mass_kg is None:
         raise EditError(f"{prop.name} has no mass yet. Type what it weighs, then let it fly.")
-    if prop.hung_from_m is not None:
-        raise EditError(f"{prop.name} hangs on a line. Take it off the line before it flies.")
 
 
-def _middle(shot: Shot, prop: Prop, frames: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
-    at, turn = shot.track_of(prop, frames)
-    return at + rotation.rotate(turn, np.array([0.0, prop.size_m[1] / 2, 0.0])), turn
-
-
-def _motion(shot: Shot, prop: Prop, frame: int) -> tuple[np.ndarray, np.ndarray]:
-    """(3,) m/s and (3,) rad/s that a prop has as it is let go: of the frames up to there, for none after counts."""
-    frames = np.array([frame - 2, frame - 1, frame])
-    if frames[0] < shot.first_frame:
-        return np.zeros(3), np.zeros(3)
-    at, turn = _middle(shot, prop, frames)
-    dt = shot.frame_time_s
-    steps = rotation.log(rotation.multiply(turn[1:], rotation.conjugate(turn[:-1]))) / dt
-    # one-sided, of a parabola through the three
-    return (3 * at[2] - 4 * at[1] + at[0]) / (2 * dt), 1.5 * steps[1] - 0.5 * steps[0]
+def moved_along(shot: Shot, prop: Prop, frames: np.ndarray, at: np.ndarray, turn: np.ndarray, met: Touches) -> Edit:
+    """A prop that went somewhere by itself on these frames: at (frames, 3) m its foot, turn (frames, 4); met : what it
+    met. A flight that it was on goes on."""
+    start, end, was = int(frames[0]), int(frames[-1]), prop.flight
+    if was is not None and was.start <= start:
+        flight = replace(was, end=end, rests=None, touches=(*(t for t in was.touches if t.frame <= start), *met))
+    else:
+        velocity, spin = (tuple(map(float, v)) for v in shot.motion_of(prop, start))
+        flight = Flight(start, end, None, velocity, spin, False, met)
+    return set_item_of(
+        prop, {"columns": _baked(prop, frames, at, turn), "flight": flight}, f"{prop.name} moves by itself from {start}"
+    )
 
 
 def _baked(prop: Prop, frames: np.ndarray, at: np.ndarray, turn: np.ndarray) -> dict[str, Keys]:

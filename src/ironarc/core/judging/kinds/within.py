@@ -24,7 +24,7 @@ GRADE = Grade(
 
 def rule(case: Case) -> Iterator[Finding]:
     """Parts that stay inside another performer, the deepest of those that do so together."""
-    for other in case.beside:
+    for other in case.others.beside:
         faults = [
             fault for what, depth in _depths(case, other)
             for fault in kept_faults(case.reading, KIND.name, depth, kept_frames(case.reading), what, "")
@@ -52,7 +52,7 @@ def _depths(case: Case, other: Beside) -> Iterator[tuple[str, np.ndarray]]:
 
 def evidence(finding: Finding, case: Case) -> Evidence:
     """How deep the part is inside anybody else."""
-    deepest = [depth for other in case.beside for what, depth in _depths(case, other) if what == finding.part]
+    deepest = [depth for other in case.others.beside for what, depth in _depths(case, other) if what == finding.part]
     depth = np.max(deepest, axis=0) if deepest else np.zeros(len(case.reading.poses.frames))
     return curve(finding, case, "Inside another body", "cm", depth * 100, None, lines(case, KIND.name, 100))
 

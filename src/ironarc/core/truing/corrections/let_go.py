@@ -1,13 +1,15 @@
-"""Let go: from a frame on the body falls by itself, with the motion it has, as loose or as held as its tone has it."""
+"""Let go: from a frame on a body or parts of it fall by themselves, as loose or as held as their tone has them."""
 
 from dataclasses import dataclass
 
 import numpy as np
 
 from ironarc.core import rotation
+from ironarc.core.edits.commands.strike import moved_along
 from ironarc.core.errors import EditError
+from ironarc.core.figure.grips import SETS, joints_of
 from ironarc.core.judging.judge import LET_GO
-from ironarc.core.reading import Seen
+from ironarc.core.reading import Reading, Seen
 from ironarc.core.truing.carry import Figure
 from ironarc.core.truing.correction import FRAME, FRAMES, SHARE, Correction, Place, Proposal, option
 from ironarc.core.truing.difference import check_root
@@ -15,14 +17,19 @@ from ironarc.core.truing.proposing import indices, proposed
 
 NAME = LET_GO
 LONGEST = 1500  # frames
-PER_FRAME_S = 0.01  # of processor time, with room to spare
+PER_FRAME_S = 0.02  # of processor time, with room to spare
+WHOLE, BUT_FEET = "all of it", "all but the feet"
+PARTS = (WHOLE, BUT_FEET, "left arm", "right arm", "head", "left leg", "right leg", *SETS)
+ARRIVES = 0.6  # tone that a part has as its keys begin to take it back
+LIES_MS, TOLD_NS = 0.1, 1.0
 
 
 @dataclass(frozen=True)
 class Options:
     """start, end : frames it falls by itself on; tone, tone_end : 0 limp to 1 held, as it is let go and at the end
 
-    early : share of the way by which the tone has fallen; back : frames at the end over which the keys take it back
+    what : what of it; early : share of the way by which the tone has fallen
+    back : frames at the end over which the keys take it back; props : whether what can move moves with it
     """
 
     start: int = option("let go at", FRAME)
@@ -31,6 +38,8 @@ class Options:
     tone_end: float = option("tone at the end", SHARE, 0, 1, default=0.06)
     early: float = option("tone has fallen by", SHARE, 0.05, 1, default=0.5)
     back: int = option("frames the keys take it back over", FRAMES, 0, 60, default=0)
+    what: str = option("what is let go", choices=PARTS, default=WHOLE)
+    props: bool = option("props that can move do so", default=True)
 
 
 def places(seen: Seen) -> list[Place]:
@@ -40,12 +49,38 @@ def places(seen: Seen) -> list[Place]:
 
 def propose(seen: Seen, options: Options) -> Proposal:
     """The body let go. EditError for a span it can't be let go on, and for a run that blows up."""
-    from ironarc.core.passive.company import Around
     from ironarc.core.passive.limp import fall  # the engine takes half a second to come in
+    from ironarc.core.passive.surroundings import around
 
     reading, shot = seen.reading, seen.shot
     check_root(seen.performer)
     a, b = indices(reading, options.start, options.end)
+    _check(reading, options, a, b)
+    frames = np.arange(options.start, options.end + 1)
+    about = around(shot, seen.performer, reading.floor, frames, options.props)
+    letting = _letting(reading, options, a, b)
+    fallen = fall(
+        reading.poses, reading.body, a, b - a, shot.g, reading.floor, _tone(options, b - a), about, letting
+    )  # fmt: skip
+    figure = Figure.of(reading, slice(a, b))
+    local, moved = fallen.local, fallen.translation
+    if options.back:
+        u = np.clip((np.arange(b - a) - (b - a - 1 - options.back)) / options.back, 0.0, 1.0)
+        share = u * u * (3 - 2 * u)
+        local = rotation.slerp(local, figure.local, np.broadcast_to(share[:, None], local.shape[:2]))
+        moved = moved + (figure.translation - moved) * share[:, None, None]
+    figure.local[:], figure.translation[:] = local, moved
+    props = {x.prop.id: x.prop for x in about.free}
+    more = tuple(
+        moved_along(shot, prop, frames, fallen.at[name], fallen.turn[name], fallen.met[name])
+        for name, prop in props.items()
+        if _went(shot, prop, frames, fallen.at[name])
+    )
+    says = _says(seen, options, fallen, a, props)
+    return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", says, more)
+
+
+def _check(reading: Reading, options: Options, a: int, b: int) -> None:
     if not 2 <= b - a <= LONGEST:
         raise EditError(f"A body is let go for 2 to {LONGEST} frames; {options.start} to {options.end} was given.")
     if options.back >= b - a:
@@ -57,43 +92,88 @@ def propose(seen: Seen, options: Options) -> Proposal:
             "end, or say over how many frames the keys take it back."
         )
 
-    def tone(share: float, joint: int) -> float:
-        t = min(share / options.early, 1.0)
-        return options.tone + (options.tone_end - options.tone) * t * t * (3 - 2 * t)
 
-    still = [p for p in shot.props if not p.is_keyed and not p.holds]
-    fallen = fall(reading.poses, reading.body, a, b - a, shot.g, reading.floor, tone, Around(still))
-    figure = Figure.of(reading, slice(a, b))
-    local, moved = fallen.local, fallen.translation
-    if options.back:
-        u = np.clip((np.arange(b - a) - (b - a - 1 - options.back)) / options.back, 0.0, 1.0)
-        share = u * u * (3 - 2 * u)
-        local = rotation.slerp(local, figure.local, np.broadcast_to(share[:, None], local.shape[:2]))
-        moved = moved + (figure.translation - moved) * share[:, None, None]
-    figure.local[:], figure.translation[:] = local, moved
-    lands = np.flatnonzero(fallen.touches)
-    says = f"It lies from {_lies(seen, fallen, a)}." if len(lands) else "It touches nothing on the way."
-    return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", says)
+def _letting(reading: Reading, options: Options, a: int, b: int):
+    """What is let go, for the engine."""
+    from ironarc.core.passive.limp import Letting
+
+    if options.what == WHOLE:
+        return Letting()
+    if options.what == BUT_FEET:
+        feet = planted_feet(reading, a, b)
+        if not feet:
+            raise EditError(f"No foot is planted from frame {options.start} on, so nothing would hold the body.")
+        return Letting(planted=feet)
+    joints = frozenset(joints_of(reading.body, [options.what])) - set(reading.poses.rig.roots)
+    return Letting(joints=joints)
+
+
+def planted_feet(reading: Reading, a: int, b: int) -> dict[int, np.ndarray]:
+    """{ankle's joint: (frames,) bool} of the feet that stand on frames [a, b), by index, with when they do."""
+    first, meanings, out = int(reading.poses.frames[0]), reading.body.anatomy.meanings, {}
+    frames = np.arange(a, b) + first
+    for j, meaning in enumerate(meanings):
+        if meaning.role != "foot":
+            continue
+        on = np.zeros(b - a, dtype=bool)
+        for c in reading.contacts:
+            if c.side == meaning.side and meanings[reading.poses.rig.index(c.joint)].role in ("foot", "toe"):
+                on |= (frames >= c.start) & (frames <= c.end)
+        if on.any():
+            out[j] = on
+    return out
+
+
+def _tone(options: Options, frames: int):
+    """Of a share of the way and a joint. What the keys take back stiffens first, unless all of it lies somewhere."""
+    rises = 0.0 if options.what == WHOLE else min(2 * options.back / max(frames, 1), 1.0)
+
+    def smooth(t: float) -> float:
+        t = min(max(t, 0.0), 1.0)
+        return t * t * (3 - 2 * t)
+
+    def tone(share: float, joint: int) -> float:
+        out = options.tone + (options.tone_end - options.tone) * smooth(share / options.early)
+        if rises > 0 and out < ARRIVES:
+            out += (ARRIVES - out) * smooth((share - 1 + rises) / (rises / 2))
+        return out
+
+    return tone
+
+
+def _went(shot, prop, frames: np.ndarray, at: np.ndarray) -> bool:
+    """Whether a prop goes elsewhere than it would have."""
+    was, _ = shot.track_of(prop, frames)
+    return float(np.abs(at - was).max()) > 1e-3
+
+
+def _says(seen: Seen, options: Options, fallen, a: int, props: dict) -> str:
+    out = []
+    for prop, touches in fallen.met.items():
+        own = [t for t in touches if t.surface.startswith(f"{seen.performer.id}:")]
+        hardest = max(own, key=lambda t: t.impulse_ns, default=None)
+        if hardest is not None and hardest.impulse_ns >= TOLD_NS:
+            out.append(f"{props[prop].name} strikes it on {hardest.frame:.1f} with {hardest.impulse_ns:.0f} N·s.")
+    if options.what == WHOLE:
+        lands = len(np.flatnonzero(fallen.touches)) > 0
+        out.append(f"It lies from {_lies(seen, fallen, a)}." if lands else "It touches nothing on the way.")
+    return " ".join(out)
 
 
 def _lies(seen: Seen, fallen, a: int) -> str:
     """The frame from which the hips hardly move, in words."""
-    root = seen.performer.rig.roots[0]
+    root, first = seen.performer.rig.roots[0], int(seen.reading.poses.frames[0]) + a
     step = np.linalg.norm(np.diff(fallen.translation[:, root], axis=0), axis=1) / seen.reading.poses.dt
-    moving = np.flatnonzero(step > 0.1)
-    frame = int(seen.reading.poses.frames[0]) + a + (int(moving[-1]) + 2 if len(moving) else 0)
-    return (
-        f"frame {frame}"
-        if frame < int(seen.reading.poses.frames[0]) + a + len(step)
-        else "no frame yet: it still moves"
-    )
+    moving = np.flatnonzero(step > LIES_MS)
+    frame = first + (int(moving[-1]) + 2 if len(moving) else 0)
+    return f"frame {frame}" if frame < first + len(step) else "no frame yet: it still moves"
 
 
 CORRECTION = Correction(
     NAME,
     "Let go",
     "letgo",
-    "From a frame on the body falls by itself, with the motion it has, as loose as its tone, onto the floor and props.",
+    "From a frame on a body or a part of it falls by itself, with the motion it has, as loose as its tone.",
     Options,
     (),
     places,

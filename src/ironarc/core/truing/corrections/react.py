@@ -1,0 +1,210 @@
+"""Reaction: what a body that lives does at a blow, each joint led back to its keys by its own tone."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from ironarc.core import rotation
+from ironarc.core.edits.commands.strike import moved_along
+from ironarc.core.errors import EditError
+from ironarc.core.figure.grips import grip_called
+from ironarc.core.figure.rig import forward
+from ironarc.core.judging.judge import loose_props
+from ironarc.core.judging.on_blows import Blow as Struck
+from ironarc.core.judging.on_blows import blows_on
+from ironarc.core.reading import Reading, Seen
+from ironarc.core.truing.carry import Figure
+from ironarc.core.truing.correction import FRAME, FRAMES, SHARE, Correction, Place, Proposal, one_way, option
+from ironarc.core.truing.corrections.let_go import planted_feet
+from ironarc.core.truing.difference import check_root
+from ironarc.core.truing.proposing import indices, proposed
+
+NAME = "react"
+MOST_NS = 1000.0
+LASTS_S = 1.4  # that it is followed over
+STANCE_MS = 0.55  # of the body in one piece, past which no stance takes a blow without a step
+PER_FRAME_S = 0.03  # of processor time, with room to spare
+LEAST_FRAMES = 4
+LEGS = 0.35  # of the tone: what a body stands on sways at about one a second
+
+
+@dataclass(frozen=True)
+class Options:
+    """frame : of the blow; part : a grip or joint that is struck; impulse : N·s; heading, up : the way it pushes, in
+    degrees: 0 ahead of the body, 90 to its left
+
+    together : whether the prop that strikes is stepped with the body, which decides what the blow is
+    tone : of the body; outward : how much looser the parts farthest from the blow are; size : 1 for what physics says
+    frames : followed over, -1 for until it has died away; back : frames at the end that lead back to the keys
+    """
+
+    frame: int = option("frame of the blow", FRAME)
+    part: str = option("part that is struck", default="chest")
+    impulse: float = option("blow", "N·s", 0.5, MOST_NS, default=30.0)
+    heading: float = option("pushed towards", "°", -180, 180, default=180.0)
+    up: float = option("and upwards", "°", -90, 90, default=0.0)
+    together: bool = option("the blow of the prop itself", default=False)
+    tone: float = option("tone", SHARE, 0.05, 0.9, default=0.3)
+    outward: float = option("looser away from the blow", SHARE, 0, 0.9, default=0.4)
+    size: float = option("size, 1 as physics has it", "times", 0, 4, default=1.0)
+    frames: int = option("followed over", FRAMES, -1, 300, default=-1, found="until it has died away")
+    back: int = option("frames that lead back to the keys", FRAMES, 0, 60, default=8)
+
+
+def places(seen: Seen) -> list[Place]:
+    """Every blow of a prop that flies or swings into the body."""
+    reading = seen.reading
+    out = []
+    for blow in blows_on(reading, loose_props(seen.shot, seen.shot.frame_numbers()), seen.performer.id):
+        frame = int(blow.frame)
+        heading, up = _angles(reading, blow)
+        options = Options(frame, reading.poses.rig.names[blow.joint], _rounded(blow), heading, up, True)
+        out.append(one_way(frame, frame + round(LASTS_S / 2 / reading.poses.dt), options))
+    return out
+
+
+def _rounded(blow: Struck) -> float:
+    return float(np.clip(round(blow.touch.impulse_ns, 1), 0.5, MOST_NS))
+
+
+def _facing(reading: Reading, k: int) -> tuple[np.ndarray, np.ndarray]:
+    """(3,) unit, level: ahead of the hips and to their left on an index."""
+    root = reading.poses.rig.roots[0]
+    ahead = rotation.rotate(reading.poses.rotation[k, root], reading.body.anatomy.forward)
+    ahead = ahead * [1.0, 0.0, 1.0]
+    ahead = ahead / max(float(np.linalg.norm(ahead)), 1e-9)
+    return ahead, np.cross([0.0, 1.0, 0.0], ahead)
+
+
+def _angles(reading: Reading, blow: Struck) -> tuple[float, float]:
+    k = int(blow.frame) - int(reading.poses.frames[0])
+    ahead, left = _facing(reading, k)
+    way = blow.way
+    return (
+        round(float(np.degrees(np.arctan2(way @ left, way @ ahead)))),
+        round(float(np.degrees(np.arcsin(np.clip(way[1], -1, 1))))),
+    )
+
+
+def propose(seen: Seen, options: Options) -> Proposal:
+    """The body's answer to a blow. EditError for a part that isn't there, and for a run that blows up."""
+    from ironarc.core.passive.company import Around  # the engine takes half a second to come in
+    from ironarc.core.passive.limp import Blow, Fallen, Letting, fall
+    from ironarc.core.passive.surroundings import around
+
+    reading, shot = seen.reading, seen.shot
+    check_root(seen.performer)
+    last = int(reading.poses.frames[0]) + reading.traced.plays[1] - 1
+    lasts = round(LASTS_S / reading.poses.dt) if options.frames < 0 else options.frames
+    end = min(options.frame + max(lasts, LEAST_FRAMES), last)
+    start = options.frame - 1 if options.frame > reading.poses.frames[0] else options.frame
+    a, b = indices(reading, start, end)
+    if b - a < LEAST_FRAMES:
+        raise EditError(f"A reaction needs {LEAST_FRAMES} frames; the motion ends on {last}.")
+    joint, at = _place(reading, options.part, a + 1)
+    push = _push(reading, options, a + 1)
+    feet = planted_feet(reading, a, b)
+    tone, frames = _tones(reading, options, joint), np.arange(start, end + 1)
+    about = around(shot, seen.performer, reading.floor, frames, options.together)
+
+    def run(about: Around, *blows: Blow) -> Fallen:
+        letting = Letting(planted=feet, lives=True, blows=blows)
+        return fall(reading.poses, reading.body, a, b - a, shot.g, reading.floor, tone, about, letting)
+
+    # what the run itself loses of the keys goes out with the difference
+    quiet = run(Around(about.still))
+    struck = run(about) if options.together else run(about, Blow(float(options.frame - start), joint, at, push))
+    figure = Figure.of(reading, slice(a, b))
+    share = _share(b - a, options) * options.size
+    off = rotation.log(rotation.multiply(rotation.conjugate(quiet.local), struck.local)) * share[:, None, None]
+    figure.local[:] = rotation.multiply(figure.local, rotation.exp(off))
+    figure.translation[:] += (struck.translation - quiet.translation) * share[:, None, None]
+    more, met = [], []
+    for x in about.free:
+        own = [t for t in struck.met[x.prop.id] if t.surface.startswith(f"{seen.performer.id}:")]
+        if own:
+            name = x.prop.id
+            more.append(moved_along(shot, x.prop, frames, struck.at[name], struck.turn[name], struck.met[name]))
+            met.append((x.prop, max(own, key=lambda t: t.impulse_ns)))
+    if options.together and not met:
+        raise EditError(f"Nothing strikes {seen.performer.name} on {options.frame} or after it.")
+    says = _says(reading, figure, options, push, met)
+    return proposed(seen, figure, CORRECTION, f"{options.frame}–{end}", says, tuple(more))
+
+
+def _place(reading: Reading, part: str, k: int) -> tuple[int, np.ndarray]:
+    """The joint that is struck and the place (3,) m of it in the world: the middle of what rides on it."""
+    body, poses = reading.body, reading.poses
+    joint = poses.rig.index(part) if part in poses.rig else grip_called(body, part).joint
+    own = [p for p in body.parts if p.joint == joint]
+    off = np.mean([(p.start_m + p.end_m) / 2 for p in own], axis=0) if own else np.zeros(3)
+    return joint, poses.position[k, joint] + rotation.rotate(poses.rotation[k, joint], off)
+
+
+def _push(reading: Reading, options: Options, k: int) -> np.ndarray:
+    ahead, left = _facing(reading, k)
+    turn, up = np.radians(options.heading), np.radians(options.up)
+    level = ahead * np.cos(turn) + left * np.sin(turn)
+    return options.impulse * (level * np.cos(up) + np.array([0.0, 1.0, 0.0]) * np.sin(up))
+
+
+def _tones(reading: Reading, options: Options, joint: int):
+    """The tone of every joint: less, the more bones lie between it and the blow."""
+    rig = reading.poses.rig
+    chain = [joint]
+    while rig.parents[chain[-1]] >= 0:
+        chain.append(int(rig.parents[chain[-1]]))
+    apart = np.zeros(len(rig))
+    for j in range(len(rig)):
+        n, k = 0, j
+        while k not in chain:
+            n, k = n + 1, int(rig.parents[k])
+        apart[j] = n + chain.index(k)
+    farthest = max(float(apart.max()), 1.0)
+    legs = {j for j, m in enumerate(reading.body.anatomy.meanings) if m.role in ("thigh", "shank", "foot", "toe")}
+
+    def tone(share: float, j: int) -> float:
+        return options.tone * (LEGS if j in legs else 1.0 - options.outward * apart[j] / farthest)
+
+    return tone
+
+
+def _share(n: int, options: Options) -> np.ndarray:
+    """(n,) how much of the difference counts: all of it, down to none over the last frames."""
+    if not options.back:
+        return np.ones(n)
+    u = np.clip((n - 1 - np.arange(n)) / min(options.back, n - 2), 0.0, 1.0)
+    return u * u * (3 - 2 * u)
+
+
+def _says(reading: Reading, figure: Figure, options: Options, push: np.ndarray, met: list) -> str:
+    _, at = forward(reading.poses.rig, figure.local, figure.translation)
+    meanings = reading.body.anatomy.meanings
+    head = next((j for j, m in enumerate(meanings) if m.role == "head"), reading.poses.rig.roots[0])
+    off = np.linalg.norm(at[:, head] - figure.was.position[:, head], axis=-1)
+    k = int(off.argmax())
+    told = [f"{p.name} gives {t.impulse_ns:.0f} N·s from {t.frame:.1f} on." for p, t in met]
+    says = " ".join([*told, f"The head moves by {off[k] * 100:.0f} cm, most on {int(figure.was.frames[k])}."])
+    given = max((t.impulse_ns for _, t in met), default=float(np.linalg.norm(push[[0, 2]])))
+    speed = given * options.size / reading.body.mass_kg
+    if speed > STANCE_MS:
+        says += (
+            f" The blow pushes the whole body at {speed:.1f} m/s, more than a stance takes: add a step, or let it go "
+            f"on {options.frame}."
+        )
+    return says
+
+
+CORRECTION = Correction(
+    NAME,
+    "Reaction",
+    "react",
+    "What the body does at a blow: thrown off where it is struck, then led back by its tone.",
+    Options,
+    ("unmoved",),
+    places,
+    propose,
+    order=85,
+    seconds=lambda seen, options: PER_FRAME_S * LASTS_S / seen.reading.poses.dt,
+    needs="Needs a prop that flies or swings into the body.",
+)
