@@ -139,7 +139,7 @@ def test_nothing_pushes_from_nowhere_while_it_falls(hop):
 
 
 def test_what_slides_while_it_falls_is_no_fault_and_what_slides_before_is(hop):
-    after = propose(hop, read_try("let_go(start=20,end=72)")).edit.apply(hop.shot)
+    after = propose(hop, read_try("let_go(start=22,end=72)")).edit.apply(hop.shot)
     seen = see(after)
     slides = [f for f in judge(after, seen.performer, seen.reading) if f.kind == "slide"]
     assert slides

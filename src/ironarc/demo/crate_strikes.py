@@ -5,19 +5,20 @@ In the first he is let go as it touches him and falls over the coaming; in the s
 
 from dataclasses import replace
 
-import numpy as np
-
 from ironarc.core.document import Shot
 from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.figure.crew import HALLORAN
 from ironarc.core.reading import see
 from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.props import Prop
+from ironarc.core.truing import propose, read_try
 from ironarc.demo.posing import Plant, Score, Stay, key_shot
 from ironarc.demo.swinging_crate import swung
 
 STRIKES, GRAZES = "PF-045 Crate strikes", "PF-046 Crate grazes"
 FPS, FRAMES = 24.0, 84
+STANDS_M, COAMING_M, LET_GO = 0.62, 1.15, 23
+EARLY = "react(frame=22,part=Hips,impulse=60.0,heading=0.0,up=0.0,tone=0.3)"
 
 
 def _score(name: str) -> Score:
@@ -50,24 +51,26 @@ def _score(name: str) -> Score:
     )  # fmt: skip
 
 
-def _set(name: str, crate: Prop, stands_m: float) -> Shot:
+def _set(name: str, crate: Prop, notes: str) -> Shot:
     """Halloran in front of the crate, the hold's coaming before him."""
     shot = key_shot(_score(name))
-    halloran = replace(shot.performer, placement=Placement((0.0, 0.0, stands_m)))
-    coaming = Prop("prop2", "Hold coaming", "wall", (3.2, 0.45, 0.15), (0.0, 0.0, 2.5))
-    return replace(shot, performers=(halloran,), props=(crate, coaming))
+    halloran = replace(shot.performer, placement=Placement((0.0, 0.0, STANDS_M)))
+    coaming = Prop("prop2", "Hold coaming", "wall", (3.2, 0.45, 0.15), (0.0, 0.0, COAMING_M))
+    return replace(shot, performers=(halloran,), props=(crate, coaming), notes=notes)
 
 
 def strikes() -> Shot:
-    """He is let go on the frame before the crate is on him."""
-    crate = replace(swung(FRAMES, 28.0), mass_kg=220.0, bounce=0.1, friction=0.5)
-    shot = _set(STRIKES, crate, 0.62)
-    return replace(shot, notes="The body is let go on 23: what the crate gives it is worked out.")
+    """He is let go two frames before the crate is on him, and it goes on by itself."""
+    crate = replace(swung(FRAMES), mass_kg=220.0, bounce=0.1, friction=0.5)
+    shot = _set(STRIKES, crate, "The crate is loaded. Let go on 23: what it gives him is worked out, not keyed.")
+    asked = f"let_go(start={LET_GO},end={int(FRAMES)},tone=0.4,tone_end=0.06)"
+    return propose(see(shot), read_try(asked)).edit.apply(shot)
 
 
 def grazes() -> Shot:
-    crate = replace(swung(FRAMES, 28.0), mass_kg=220.0, bounce=0.1, friction=0.5)
-    return _set(GRAZES, crate, 0.62)
-
-
-__all__ = ["COMMANDS", "GRAZES", "STRIKES", "grazes", "np", "see", "strikes"]
+    """The crate swings by itself from the first frame on; his answer to it comes three frames early."""
+    crate = replace(swung(FRAMES, 20.0), mass_kg=45.0, bounce=0.1, friction=0.5)
+    shot = _set(GRAZES, crate, "The crate is empty. He gives way three frames before it is there.")
+    shot = COMMANDS["let_fly"](see(shot), item="prop1", frame=1).apply(shot)
+    shot = propose(see(shot), read_try(EARLY)).edit.apply(shot)
+    return shot

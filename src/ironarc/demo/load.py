@@ -8,6 +8,7 @@ from sqlalchemy.orm import Session
 from ironarc.core.document import Shot
 from ironarc.demo import (
     buoy_kick,
+    crate_strikes,
     deck_somersault,
     gangway_slip,
     gap_hop,
@@ -31,6 +32,8 @@ SHOTS: dict[str, Callable[[], Shot]] = {
     net_perch.NAME: net_perch.make,
     gull_hop.NAME: gull_hop.make,
     buoy_kick.NAME: buoy_kick.make,
+    crate_strikes.STRIKES: crate_strikes.strikes,
+    crate_strikes.GRAZES: crate_strikes.grazes,
 }
 
 

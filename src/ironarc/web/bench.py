@@ -7,6 +7,7 @@ from ironarc.core.document import Shot
 from ironarc.core.edits.rate import rate_effects
 from ironarc.core.errors import EditError
 from ironarc.core.judging.grades import GRADES
+from ironarc.core.judging.judge import blows_of
 from ironarc.core.reading import Reading
 from ironarc.core.reading.points import point_at
 from ironarc.core.scene.rate import parse_rate, rate_text
@@ -98,7 +99,7 @@ def physics(shot_id: int, revision: int):
     """Footing, balance, pushes and spin of a variant, frame by frame."""
     with open_session() as session:
         seen = _view(session, shot_id, revision)
-        return for_ever(session, plain_json(physics_data(seen.reading)), "application/json")
+        return for_ever(session, plain_json(physics_data(seen.reading, seen.ask(blows_of))), "application/json")
 
 
 @pages.get("/files/<address:address>")

@@ -1,7 +1,10 @@
 """What the bench draws of footing, balance, pushes and spin: asked for once the first picture stands."""
 
+from collections.abc import Sequence
+
 import numpy as np
 
+from ironarc.core.judging.on_blows import Blow
 from ironarc.core.reading import Reading
 from ironarc.core.reading.balance import read_balance
 from ironarc.core.reading.faults import SLIDE, contact_faults
@@ -14,8 +17,11 @@ LEAST_BW, LEAST_PHANTOM_BW = 0.02, 0.25  # pushes smaller than this are not draw
 _KINDS = {"heel": 0, "ball": 0, "toe": 0, "tip": 0, "palm": 1}  # how a contact is marked; 2 for any other part
 
 
-def physics_data(reading: Reading) -> dict:
-    """By frame: what touches and bears, with what force; margins in cm; spin by part in kg·m²/s."""
+def physics_data(reading: Reading, blows: Sequence[Blow] = ()) -> dict:
+    """By frame: what touches and bears, with what force; margins in cm; spin by part in kg·m²/s.
+
+    blows : that strike it, given as frame indices `at`, whose push is told by what gives it
+    """
     forces, balance, spin = reading.ask(read_forces), reading.ask(read_balance), reading.ask(read_spin_parts)
     size = np.maximum(np.linalg.norm(reading.angular_momentum, axis=1), 1e-9)
     along = np.einsum("fki,fi->kf", spin.carried, reading.angular_momentum / size[:, None])
@@ -29,6 +35,7 @@ def physics_data(reading: Reading) -> dict:
         "marks": _marks(reading),
         "pushes": _pushes(reading, forces),
         "phantom": [_row(v) if on else None for v, on in zip(forces.phantom, lasts, strict=True)],
+        "blows": [{"at": b.frame - float(reading.poses.frames[0]), "by": b.prop.name} for b in blows],
         "xcom": np.round(balance.xcom, 4).tolist(),
         "tips_s": _numbers(np.where(free, balance.tips_in_s, np.inf), 2),
         "fall": [_row(v) if on and np.isfinite(v).all() else None for v, on in zip(balance.fall, free, strict=True)],

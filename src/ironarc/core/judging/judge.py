@@ -11,7 +11,7 @@ from ironarc.core.judging.findings import Finding, Limits, find
 from ironarc.core.judging.grades import limits_of
 from ironarc.core.judging.on_blows import Blow, Loose, blows_on
 from ironarc.core.reading import Reading
-from ironarc.core.reading.faults import SLIDE
+from ironarc.core.reading.faults import SINK, SLIDE
 from ironarc.core.reading.shot import Seen, own_span
 from ironarc.core.scene.props import middle_of
 from ironarc.core.settings import GRAVITY_MS2
@@ -21,6 +21,8 @@ PHANTOM = "phantom"
 FORCES = (PHANTOM, "arc", "push", "spin", "kink", "balance", "jerk", "fast")  # that a blow explains
 BESIDE = 3  # frames that such a finding lies beside its blow
 AS_MUCH = 1.5  # times what the blow gives, that it may ask for
+FALLS = {SLIDE: "slides", SINK: "its flesh gives", "balance": "lies as it fell"}
+PRESSED_M = 0.025  # that flesh gives where a body lies
 COVERED = 0.5  # of its frames, from which a finding is the one that was left
 WORSE = 1.25  # times what it was when it was left, from which it speaks again
 
@@ -47,6 +49,11 @@ def others(shot: Shot, performer: Performer) -> Others:
         Beside(p.name, p.body(), shot.poses(p.id, frames)) for p in shot.performers if p.id != performer.id
     )  # fmt: skip
     return Others(performer.id, beside, loose_props(shot, frames))
+
+
+def blows_of(seen: Seen) -> list[Blow]:
+    """What strikes the performer that is seen."""
+    return blows_on(seen.reading, loose_props(seen.shot, seen.shot.frame_numbers()), seen.performer.id)
 
 
 def loose_props(shot: Shot, frames: np.ndarray) -> tuple[Loose, ...]:
@@ -87,15 +94,16 @@ def _reason(finding: Finding, left: Sequence[Left]) -> str:
 
 
 def _falls(finding: Finding, performer: Performer) -> str:
-    """That a part slides which nobody plants: the body falls by itself there; "" where it doesn't."""
-    if finding.kind != SLIDE:
+    """That a part slides, is pressed in a little or lies on more than points: the body falls by itself there; "" where
+    it doesn't."""
+    if finding.kind not in FALLS or (finding.kind == SINK and finding.value > PRESSED_M):
         return ""
     frames = finding.own[1] - finding.own[0] + 1
     for layer in performer.layers:
         if layer.made_by == LET_GO and layer.acts and layer.span is not None:
             inside = min(finding.own[1], layer.span[1]) - max(finding.own[0], layer.span[0]) + 1
             if inside >= COVERED * frames:
-                return "The body is let go there, and slides."
+                return f"The body is let go there, and {FALLS[finding.kind]}."
     return ""
 
 

@@ -15,6 +15,7 @@ LEAST_MS = 0.4  # at which a prop comes, and by which a reaction is told
 FELT_MS = 0.8  # at which a free body would be thrown off by a blow that is looked at
 TOGETHER_S = 0.15  # within which touches of one prop are one blow
 AROUND = 6  # frames, within which a reaction is looked for
+WORDS = {"pelvis": "hips", "spine": "back", "shank": "shin", "collar": "shoulder"}
 BEGINS = 0.25  # of the greatest change of speed, from which a reaction has begun
 
 
@@ -93,6 +94,13 @@ class Blow:
             return None
         begun = low + int(np.argmax(v[low : top + 1] >= v[low] + BEGINS * rise))
         return float(a + begun + first)
+
+
+def called(reading: Reading, joint: int) -> str:
+    """What rides on a joint, as an animator calls it."""
+    meaning = reading.body.anatomy.meanings[joint]
+    role = WORDS.get(meaning.role, meaning.role)
+    return f"{meaning.side} {role}".strip() if role else reading.poses.rig.names[joint]
 
 
 def blows_on(reading: Reading, loose: Sequence[Loose], performer: str) -> list[Blow]:

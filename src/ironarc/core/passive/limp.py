@@ -63,12 +63,14 @@ class Letting:
     joints : those that are; None for all, the root too
     planted : of a joint that stays where its keys have it, on which frames (frames,)
     lives : whether it keeps itself up; blows : what strikes it
+    quiet : how the same run went with nothing striking it: in the air a blow is kept beside that to the letter
     """
 
     joints: frozenset[int] | None = None
     planted: Mapping[int, np.ndarray] = field(default_factory=dict)
     lives: bool = False
     blows: Sequence[Blow] = ()
+    quiet: "Fallen | None" = None
 
     @property
     def is_whole(self) -> bool:
@@ -84,6 +86,7 @@ class Fallen:
     """local : (frames, joints, 4); translation : (frames, joints, 3) m, in place; touches : frames on something
 
     at, turn : {prop: (frames, 3) m its foot, (frames, 4)} of what moved with it; met : what those met
+    steps : (steps, 9) of a body that lives: center of gravity, its velocity and the angular momentum, step by step
     """
 
     local: np.ndarray
@@ -92,6 +95,7 @@ class Fallen:
     at: dict[str, np.ndarray]
     turn: dict[str, np.ndarray]
     met: dict[str, tuple[Touch, ...]]
+    steps: np.ndarray
 
 
 def fall(
@@ -176,6 +180,10 @@ class _Run:
                 spec.add_exclude(bodyname1=one, bodyname2=other)
         for j in self.letting.planted:
             at, turn = self.poses.position[self.start, j], self.poses.rotation[self.start, j]
+            # heavy as the model is made, or the weld is made for a light foot; and no load on the leg by that
+            foot = spec.body(f"b{j}")
+            foot.gravcomp, foot.mass = 1.0, foot.mass + PLANTED_KG
+            foot.fullinertia = np.array(foot.fullinertia) + np.array([PLANTED_INERTIA] * 3 + [0.0] * 3)
             spec.worldbody.add_body(name=f"plant{j}", mocap=True, pos=list(at), quat=list(turn))
             weld = spec.add_equality(type=mujoco.mjtEq.mjEQ_WELD, objtype=mujoco.mjtObj.mjOBJ_BODY)
             weld.name, weld.name1, weld.name2 = f"plant{j}", f"plant{j}", f"b{j}"
@@ -196,8 +204,10 @@ class _Run:
             for j in self.letting.planted
         }
         ids = {j: self.model.body(f"b{j}").id for j in self.letting.planted}
-        self.own = {j: (i, self.model.body_mass[i], self.model.body_inertia[i].copy()) for j, i in ids.items()}
-        self.model.body_gravcomp[list(ids.values())] = 1.0
+        self.own = {
+            j: (i, self.model.body_mass[i] - PLANTED_KG, self.model.body_inertia[i] - PLANTED_INERTIA)
+            for j, i in ids.items()
+        }
         self.keyed = _Keyed(self.model, self.tree)
         self.damping = np.zeros(self.model.nv)
 
@@ -302,14 +312,16 @@ class _Run:
         flight = self._flight() if self.letting.is_whole else None
         energy = self._energy()
         blows = sorted(self.letting.blows, key=lambda b: b.index)
+        steps: list[np.ndarray] = []
+        quiet, off = self.letting.quiet, np.zeros(9)
         for k in range(1, frames):
             share = (k - 1) / max(frames - 1, 1)
             stiffest = self._set_tone(share, tone)
-            struck = False
+            struck = False  # on this frame
             for s in range(self.sub):
                 u = s / self.sub
                 while blows and blows[0].index <= k - 1 + u + 1e-9:
-                    self._strike(blows.pop(0))
+                    off = off + self._strike(blows.pop(0))
                     struck = True
                 self._step(k - 1, s)
                 self.company.listen(self.data, k - 1 + u, self.h)
@@ -319,6 +331,12 @@ class _Run:
                     flight = self._flight()
                 elif self.letting.is_whole:
                     flight = self._held(flight)
+                if self.letting.lives:
+                    steps.append(self._counted())
+                if quiet is not None:
+                    there = quiet.steps[len(steps) - 1]
+                    borne = touches[k] or self._stands(k - 1)
+                    off = steps[-1] - there if borne else self._beside(there, off)
             mujoco.mj_kinematics(self.model, self.data)
             self.tree.read(self.data.qpos, k, local, moved)
             self.company.record(self.data, k)
@@ -330,7 +348,7 @@ class _Run:
             local, moved, touches,
             {name: company.at[:, i] for i, name in enumerate(names)},
             {name: company.turn[:, i] for i, name in enumerate(names)},
-            {name: company.touches(name, first, called) for name in names},
+            {name: company.touches(name, first, called) for name in names}, np.array(steps).reshape(-1, 9),
         )  # fmt: skip
 
     def _step(self, k: int, s: int) -> None:
@@ -356,7 +374,7 @@ class _Run:
             d.qvel[:] = v
             mujoco.mj_comVel(m, d)
             mine = self.tree_dofs
-            d.qfrc_applied[mine] = own[mine] + bias[mine]
+            d.qfrc_applied[mine] = own[mine] + bias[mine] - d.qfrc_gravcomp[mine]
         if len(held):
             d.qfrc_applied[held] += m.dof_armature[held] * gains[held]
         self._lean(k, s)
@@ -384,14 +402,17 @@ class _Run:
             self.model.body_mass[own] = mass + PLANTED_KG * stays
             self.model.body_inertia[own] = inertia + PLANTED_INERTIA * stays
 
-    def _strike(self, blow: Blow) -> None:
+    def _strike(self, blow: Blow) -> np.ndarray:
+        """Gives the blow; what it changes of what `_counted` counts (9,)."""
         m, d = self.model, self.data
+        com, push = self._counted()[:3], np.asarray(blow.impulse, dtype=float)
         mujoco.mj_forward(m, d)
         jac, gives = np.zeros((3, m.nv)), np.zeros((1, m.nv))
         body = m.body(f"b{blow.joint}").id
         mujoco.mj_jac(m, d, jac, None, np.asarray(blow.at, dtype=float), body)
-        mujoco.mj_solveM(m, d, gives, np.asarray(blow.impulse, dtype=float)[None] @ jac)
+        mujoco.mj_solveM(m, d, gives, push[None] @ jac)
         d.qvel += gives[0]
+        return np.concatenate([np.zeros(3), push / m.body_mass[self.ids].sum(), np.cross(blow.at - com, push)])
 
     def _set_tone(self, share: float, tone: Tone) -> float:
         """Sets every joint's spring; gives the greatest tone."""
@@ -471,6 +492,30 @@ class _Run:
         d.qvel[self.root.v : self.root.v + 3] += dv + np.cross(dw, d.xpos[root] - com)
         d.qpos[self.root.q : self.root.q + 3] += com0 + v0 * t + self.gravity * t * t / 2 - com
         return com0, v0, L0, t
+
+    def _counted(self) -> np.ndarray:
+        """(9,): the center of gravity, its velocity and the angular momentum about it."""
+        mujoco.mj_kinematics(self.model, self.data)
+        mujoco.mj_comPos(self.model, self.data)
+        mujoco.mj_comVel(self.model, self.data)
+        com, v, L, _ = self._momentum()
+        return np.concatenate([com, v, L])
+
+    def _stands(self, k: int) -> bool:
+        """Whether a planted foot stands on frame index k."""
+        return any(on[min(k, len(on) - 1)] for on in self.letting.planted.values())
+
+    def _beside(self, quiet: np.ndarray, off: np.ndarray) -> np.ndarray:
+        """The root put to where what is off the quiet run goes on as it was: nothing gives it more in the air."""
+        d, root, h = self.data, self.ids[0], self.h
+        off = np.concatenate([off[:3] + off[3:6] * h, off[3:]])
+        com, v, L, inertia = self._momentum()
+        wanted = quiet + off
+        dw = np.linalg.solve(inertia, wanted[6:] - L)
+        d.qvel[self.root.v + 3 : self.root.v + 6] += d.xmat[root].reshape(3, 3).T @ dw
+        d.qvel[self.root.v : self.root.v + 3] += wanted[3:6] - v + np.cross(dw, d.xpos[root] - com)
+        d.qpos[self.root.q : self.root.q + 3] += wanted[:3] - com
+        return off
 
     def _energy(self) -> float:
         """J of the body's motion."""

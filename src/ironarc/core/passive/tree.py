@@ -30,7 +30,8 @@ RANGES = {
     "hand": (0, 0, 65), "thigh": (-50, 12, 72), "foot": (10, 0, 38), "toe": (-10, 0, 35),
 }  # fmt: skip
 ANY_RANGE = (0, 0, 60)
-HINGES = {"shank": (0.0, 150.0), "forearm": (0.0, 148.0)}
+# Short of straight: what stops a hinge gives by some degrees
+HINGES = {"shank": (5.0, 150.0), "forearm": (5.0, 148.0)}
 SLACK_RAD = 0.03  # past the pose it is let go in, that a range reaches
 
 

@@ -9,7 +9,7 @@ from ironarc.core.judging.evidence import Evidence, curve
 from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
-from ironarc.core.judging.on_blows import Loose
+from ironarc.core.judging.on_blows import Loose, called
 
 GRADE = Grade(
     "Leaves too fast", 1.25, 2.0, "times",
@@ -17,7 +17,7 @@ GRADE = Grade(
     "limb between frames.",
     "Speed the limb up into the frame it leaves on, or let it leave more slowly.",
 )  # fmt: skip
-NEAR_M = 0.06  # from the skin, that a prop is touched by a limb
+NEAR_M = 0.1  # from the skin, that a prop is touched by a limb about the frame it leaves
 BESIDE = 2  # frames about its leaving, whose fastest counts
 LEAST_MS = 1.0
 
@@ -30,15 +30,16 @@ def _limb(case: Case, x: Loose) -> tuple[int, np.ndarray] | None:
         return None
     way = np.array(flight.velocity_ms)
     way = way / max(float(np.linalg.norm(way)), 1e-9)
-    best, foot = (np.inf, -1, None), x.at[k] - rotation.rotate(x.turn[k], np.array([0.0, x.prop.size_m[1] / 2, 0.0]))
-    for part in case.reading.body.parts:
-        for share in (0.0, 0.5, 1.0):
-            off = part.start_m + share * (part.end_m - part.start_m)
-            at = poses.position[k, part.joint] + rotation.rotate(poses.rotation[k, part.joint], off)
-            own = rotation.rotate(x.turn[k], at - foot, back=True)
-            away = float(x.prop.distance(own)) - float(np.sqrt(part.half_width_m * part.half_depth_m))
-            if away < best[0]:
-                best = (away, part.joint, off)
+    best, half = (np.inf, -1, np.zeros(3)), np.array([0.0, x.prop.size_m[1] / 2, 0.0])
+    for f in range(max(k - BESIDE, 0), k + 1):
+        foot = x.at[f] - rotation.rotate(x.turn[f], half)
+        for part in case.reading.body.parts:
+            for share in (0.0, 0.5, 1.0):
+                off = part.start_m + share * (part.end_m - part.start_m)
+                at = poses.position[f, part.joint] + rotation.rotate(poses.rotation[f, part.joint], off)
+                own = rotation.rotate(x.turn[f], at - foot, back=True)
+                away = float(x.prop.distance(own)) - float(np.sqrt(part.half_width_m * part.half_depth_m))
+                best = min(best, (away, part.joint, off), key=lambda found: found[0])
     away, joint, off = best
     if away > NEAR_M:
         return None
@@ -59,8 +60,8 @@ def rule(case: Case) -> Iterator[Finding]:
         # struck, it comes off by its bounce the faster; out of a hand, with the hand's own speed
         held = any(h.end == x.prop.flight.start for h in x.prop.holds)
         can = fastest * (1.0 if held else 1.0 + x.prop.bounce)
-        part = case.reading.poses.rig.names[joint]
-        says = f"{x.prop.name} leaves {part} at {speed:.1f} m/s; at its speed it can give {can:.1f}."
+        part = called(case.reading, joint)
+        says = f"{x.prop.name} leaves the {part} at {speed:.1f} m/s; moving as it does, that can give {can:.1f}."
         start = x.prop.flight.start
         yield from case.raised(
             KIND.name, speed / max(can, 0.1), start - BESIDE, start + BESIDE, says, part, f"sent-{x.prop.id}"

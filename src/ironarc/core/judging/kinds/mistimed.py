@@ -8,7 +8,7 @@ from ironarc.core.judging.evidence import Evidence, curve
 from ironarc.core.judging.finding import Case, Finding, frames
 from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
-from ironarc.core.judging.on_blows import FELT_MS, blows_on
+from ironarc.core.judging.on_blows import FELT_MS, blows_on, called
 
 GRADE = Grade(
     "Reacts early or late", 0.05, 0.12, "s",
@@ -27,9 +27,9 @@ def rule(case: Case) -> Iterator[Finding]:
         # a speed stands between its frame and the next: on the blow's own frame it gives way at once
         off = begins - np.floor(blow.frame)
         late = max(abs(off) - 1.0, 0.0) * reading.poses.dt
-        part = reading.poses.rig.names[blow.joint]
-        word = "before it is" if off < 0 else "after it was"
-        says = f"{part} gives way {frames(abs(off))} {word} hit by {blow.prop.name} on {blow.frame:.1f}."
+        part = called(reading, blow.joint)
+        word = "early" if off < 0 else "late"
+        says = f"Answered {frames(abs(off))} {word}: {blow.prop.name} hits the {part} on {blow.frame:.1f}."
         start, end = sorted((int(begins), int(blow.frame)))
         cause = f"blow-{blow.prop.id}-{int(blow.frame)}"
         yield from case.raised(KIND.name, late, start, end, says, part, cause)

@@ -6,11 +6,11 @@ from ironarc.core.judging.evidence import Evidence, curve
 from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
-from ironarc.core.judging.on_blows import FELT_MS, blows_on
+from ironarc.core.judging.on_blows import FELT_MS, blows_on, called
 
 GRADE = Grade(
-    "Takes a blow unmoved", 0.5, 0.9, "share",
-    "Share missing of a tenth of what a limp body's place would be thrown off with: a stiff one that stands gives a "
+    "Takes a blow unmoved", 50.0, 90.0, "%",
+    "Missing of a tenth of what a limp body's place would be thrown off with: a stiff one that stands gives a "
     "fifth of it.",
     "Let what is struck give way from the frame of the blow on, the rest after it.",
 )  # fmt: skip
@@ -24,14 +24,13 @@ def rule(case: Case) -> Iterator[Finding]:
         if blow.free_ms < FELT_MS:
             continue
         least, gains = STIFFEST * blow.free_ms, max(blow.gains_ms, 0.0)
-        start, part = int(blow.frame), case.reading.poses.rig.names[blow.joint]
+        start, part = int(blow.frame), called(case.reading, blow.joint)
         says = (
-            f"{blow.prop.name} hits {part} with {blow.touch.impulse_ns:.0f} N·s on {blow.frame:.1f}. It should be "
-            f"thrown off at {least:.2f} m/s or more, and gains {gains:.2f}."
+            f"{blow.prop.name} hits the {part} with {blow.touch.impulse_ns:.0f} N·s on {blow.frame:.1f}. Even a stiff "
+            f"body gives way at {least:.2f} m/s there; here it is {gains:.2f}."
         )
-        yield from case.raised(
-            KIND.name, 1 - gains / least, start, start + FRAMES, says, part, f"blow-{blow.prop.id}-{start}"
-        )
+        missing, cause = 100 * (1 - gains / least), f"blow-{blow.prop.id}-{start}"
+        yield from case.raised(KIND.name, missing, start, start + FRAMES, says, part, cause)
 
 
 def evidence(finding: Finding, case: Case) -> Evidence:

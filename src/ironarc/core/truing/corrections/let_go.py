@@ -7,10 +7,10 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.edits.commands.strike import moved_along
 from ironarc.core.errors import EditError
-from ironarc.core.figure.grips import SETS, joints_of
+from ironarc.core.figure.grips import LEG, SETS, joints_of
 from ironarc.core.judging.judge import LET_GO
 from ironarc.core.reading import Reading, Seen
-from ironarc.core.truing.carry import Figure
+from ironarc.core.truing.carry import Figure, Planted, end_of, planted
 from ironarc.core.truing.correction import FRAME, FRAMES, SHARE, Correction, Place, Proposal, option
 from ironarc.core.truing.difference import check_root
 from ironarc.core.truing.proposing import indices, proposed
@@ -70,6 +70,8 @@ def propose(seen: Seen, options: Options) -> Proposal:
         local = rotation.slerp(local, figure.local, np.broadcast_to(share[:, None], local.shape[:2]))
         moved = moved + (figure.translation - moved) * share[:, None, None]
     figure.local[:], figure.translation[:] = local, moved
+    if options.what == BUT_FEET and options.back:
+        _keep_feet(figure, planted(reading, slice(a, b)))
     props = {x.prop.id: x.prop for x in about.free}
     more = tuple(
         moved_along(shot, prop, frames, fallen.at[name], fallen.turn[name], fallen.met[name])
@@ -106,6 +108,14 @@ def _letting(reading: Reading, options: Options, a: int, b: int):
         return Letting(planted=feet)
     joints = frozenset(joints_of(reading.body, [options.what])) - set(reading.poses.rig.roots)
     return Letting(joints=joints)
+
+
+def _keep_feet(figure: Figure, feet: list[Planted]) -> None:
+    """Planted legs reach for where they stood: between two poses a foot does not stay by itself."""
+    for foot in feet:
+        if foot.limb.kind == LEG:
+            now, was = (end_of(foot.limb, *at) for at in (figure.world(), (figure.was.rotation, figure.was.position)))
+            figure.reach(foot.limb, now + foot.share[:, None] * (was - now))
 
 
 def planted_feet(reading: Reading, a: int, b: int) -> dict[int, np.ndarray]:

@@ -9,9 +9,8 @@ from ironarc.core.edits.commands.strike import moved_along
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import grip_called
 from ironarc.core.figure.rig import forward
-from ironarc.core.judging.judge import loose_props
+from ironarc.core.judging.judge import blows_of
 from ironarc.core.judging.on_blows import Blow as Struck
-from ironarc.core.judging.on_blows import blows_on
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.truing.carry import Figure
 from ironarc.core.truing.correction import FRAME, FRAMES, SHARE, Correction, Place, Proposal, one_way, option
@@ -55,7 +54,7 @@ def places(seen: Seen) -> list[Place]:
     """Every blow of a prop that flies or swings into the body."""
     reading = seen.reading
     out = []
-    for blow in blows_on(reading, loose_props(seen.shot, seen.shot.frame_numbers()), seen.performer.id):
+    for blow in seen.ask(blows_of):
         frame = int(blow.frame)
         heading, up = _angles(reading, blow)
         options = Options(frame, reading.poses.rig.names[blow.joint], _rounded(blow), heading, up, True)
@@ -105,15 +104,18 @@ def propose(seen: Seen, options: Options) -> Proposal:
     push = _push(reading, options, a + 1)
     feet = planted_feet(reading, a, b)
     tone, frames = _tones(reading, options, joint), np.arange(start, end + 1)
-    about = around(shot, seen.performer, reading.floor, frames, options.together)
+    about = around(shot, seen.performer, reading.floor, frames, True)
+    # nothing but the blow acts where that is typed
+    about = about if options.together else Around(about.still)
 
-    def run(about: Around, *blows: Blow) -> Fallen:
-        letting = Letting(planted=feet, lives=True, blows=blows)
+    def run(about: Around, *blows: Blow, quiet: Fallen | None = None) -> Fallen:
+        letting = Letting(planted=feet, lives=True, blows=blows, quiet=quiet)
         return fall(reading.poses, reading.body, a, b - a, shot.g, reading.floor, tone, about, letting)
 
     # what the run itself loses of the keys goes out with the difference
     quiet = run(Around(about.still))
-    struck = run(about) if options.together else run(about, Blow(float(options.frame - start), joint, at, push))
+    blow = () if options.together else (Blow(float(options.frame - start), joint, at, push),)
+    struck = run(about, *blow, quiet=quiet)
     figure = Figure.of(reading, slice(a, b))
     share = _share(b - a, options) * options.size
     off = rotation.log(rotation.multiply(rotation.conjugate(quiet.local), struck.local)) * share[:, None, None]

@@ -5,6 +5,7 @@ import * as THREE from "../../vendor/three.js";
 const STEEL = "#2B5876", OXIDE = "#9E3A1B", INK = "#20252B", STRIDE = 7;
 const PAPER = "#fbf9f4";
 const METRES_A_WEIGHT = 0.55, SPIN_METRES = 0.012, MOST_SPIN = 0.9, PIECES = 28, RADIUS = 0.013, RIM = 0.006;
+const BESIDE_BLOW = 3; // frames about a blow on which its push counts as given
 const UP = new THREE.Vector3(0, 1, 0);
 
 export function createForces(scene, words) {
@@ -112,7 +113,14 @@ export function createForces(scene, words) {
         if (size > 0.1) say(`${size.toFixed(1)} bw`, end, "is-push");
       });
       const none = physics.phantom[index];
-      if (shown.phantom && none) {
+      // a push that a prop gives in a blow is no phantom
+      const blow = physics.blows.find((b) => Math.abs(index - b.at) <= BESIDE_BLOW);
+      if (shown.pushes && none && blow) {
+        vector.set(...none);
+        const i = rows.length, size = vector.length(), [x, y, z] = data.com[index];
+        pushes[i] ??= arrow(STEEL);
+        if (size > 0.12) say(`${blow.by} ${size.toFixed(1)} bw`, pushes[i].point(x, y, z, vector, size * METRES_A_WEIGHT, RADIUS), "is-push");
+      } else if (shown.phantom && none) {
         vector.set(...none);
         const size = vector.length();
         if (size > 0.12) {

@@ -1,0 +1,354 @@
+"""Blows: what a body does at one, what a prop and a body do to each other, and what is said of it."""
+
+from dataclasses import replace
+
+import numpy as np
+import pytest
+from scipy.special import ellipk
+
+from ironarc.core import rotation
+from ironarc.core.edits.commands import COMMANDS
+from ironarc.core.errors import EditError
+from ironarc.core.figure.grips import joints_of
+from ironarc.core.figure.rig import forward
+from ironarc.core.judging.judge import blows_of, judge
+from ironarc.core.passive.company import Around
+from ironarc.core.passive.flight import fly
+from ironarc.core.passive.limp import Blow, Letting, fall
+from ironarc.core.passive.world import Flesh, Free
+from ironarc.core.reading import see
+from ironarc.core.reading.floor import Floor
+from ironarc.core.scene.props import Hold, Prop, middle_of
+from ironarc.core.truing import CORRECTIONS, propose, read_try
+from tests.conftest import demo
+from tests.core.test_letting_go import com_of, spin_of
+
+G = 9.81
+DEEP = Floor(-60.0)
+UPRIGHT = np.array([1.0, 0.0, 0.0, 0.0])
+
+
+@pytest.fixture(scope="module")
+def hop():
+    return see(demo("Gap hop"))
+
+
+@pytest.fixture(scope="module")
+def grazed():
+    """Old Halloran with his back to a crate that swings into it; he has not answered yet."""
+    shot = demo("grazes")
+    layers = tuple(x for x in shot.performer.layers if not x.made_by)
+    return see(shot.with_item(replace(shot.performer, layers=layers)))
+
+
+def held_still(poses, index: int, frames: int):
+    """Poses of a body that keeps the one on an index."""
+    one = {
+        k: np.repeat(getattr(poses, k)[index : index + 1], frames, axis=0)
+        for k in ("local", "translation", "rotation", "position")
+    }
+    return replace(poses, frames=np.arange(1, frames + 1), **one)
+
+
+def turned_deg(poses, found, start: int) -> np.ndarray:
+    keys = poses.local[start : start + len(found.local)]
+    return np.degrees(np.linalg.norm(rotation.log(rotation.multiply(rotation.conjugate(keys), found.local)), axis=-1))
+
+
+# --- on a line ---------------------------------------------------------------------------------------------
+
+
+@pytest.mark.parametrize(("widest", "long"), [(0.1, 2.0), (0.8, 2.0), (0.5, 3.6)])
+def test_what_hangs_on_a_line_swings_with_its_period_and_its_line_holds(widest, long):
+    hook, half = np.array([0.0, 6.0, 0.0]), 0.05
+    bob = Prop("prop1", "Bob", "ball", (0.1, 0.1, 0.1), mass_kg=5.0, hung_from_m=tuple(hook))
+    middle = hook + long * np.array([0.0, -np.cos(widest), np.sin(widest)])
+    turn = rotation.between(np.array([0.0, 1.0, 0.0]), (hook - middle) / long)
+    foot = middle - rotation.rotate(turn, np.array([0.0, half, 0.0]))
+    free = Free(bob, 5.0, foot, turn, np.zeros(3), np.zeros(3))
+    found = fly([free], DEEP, G, 1, 600, 1 / 60)["prop1"]
+    at = middle_of(bob, found.at, found.turn)
+    down = np.flatnonzero((at[:-1, 2] > 0) & (at[1:, 2] <= 0))
+    period = np.diff([(i + at[i, 2] / (at[i, 2] - at[i + 1, 2])) / 60 for i in down]).mean()
+    inertia = long**2 + 0.4 * half**2
+    known = 4 * np.sqrt(inertia / (G * long)) * ellipk(np.sin(widest / 2) ** 2)
+    assert period == pytest.approx(known, rel=1e-3)
+    assert np.abs(np.linalg.norm(at - hook, axis=-1) - long).max() < 1e-3
+    assert at[down[-1] - 140 : down[-1], 2].max() == pytest.approx(long * np.sin(widest), rel=0.02)
+
+
+# --- a body that lives -------------------------------------------------------------------------------------
+
+
+def test_a_body_that_lives_keeps_to_its_keys_where_nothing_strikes_it(hop):
+    poses, body = hop.reading.poses, hop.reading.body
+    feet = {j: np.ones(18, dtype=bool) for j, m in enumerate(body.anatomy.meanings) if m.role == "foot"}
+    stands = fall(poses, body, 0, 18, G, hop.reading.floor, lambda s, j: 0.3, letting=Letting(planted=feet, lives=True))
+    assert turned_deg(poses, stands, 0).max() < 1.5
+    flies = fall(poses, body, 32, 10, G, DEEP, lambda s, j: 0.3, letting=Letting(lives=True))
+    assert turned_deg(poses, flies, 32).max() < 1.0
+    assert np.abs(flies.translation[:, 0] - poses.translation[32:42, 0]).max() < 0.005
+
+
+def test_a_blow_in_the_air_gives_its_momentum_and_its_spin(hop):
+    poses, body = hop.reading.poses, hop.reading.body
+    head = joints_of(body, ["head"])[-1]
+    push, at = np.array([12.0, 3.0, -20.0]), poses.position[34, head]
+    runs, quiet = [], None
+    for blows in ((), (Blow(2.0, head, at, push),)):
+        letting = Letting(lives=True, blows=blows, quiet=quiet)
+        found = fall(poses, body, 32, 12, G, DEEP, lambda s, j: 0.2, letting=letting)
+        quiet = found
+        world, places = forward(poses.rig, found.local, found.translation)
+        runs.append((com_of(body, world, places), spin_of(body, world, places, poses.dt)))
+    (com, spin), (struck, spun) = runs
+    v = np.diff(struck - com, axis=0)[3:] / poses.dt * body.mass_kg
+    np.testing.assert_allclose(v, np.broadcast_to(push, v.shape), atol=0.001 * np.linalg.norm(push))
+    arm = at - com[2]
+    given = (spun - spin)[3:]
+    np.testing.assert_allclose(given, np.broadcast_to(np.cross(arm, push), given.shape), atol=0.6)
+
+
+def test_planted_feet_stay_and_the_body_sways_and_comes_back(hop):
+    poses, body = hop.reading.poses, hop.reading.body
+    still = held_still(poses, 0, 60)
+    feet = {j: np.ones(60, dtype=bool) for j, m in enumerate(body.anatomy.meanings) if m.role == "foot"}
+    chest = joints_of(body, ["spine"])[-1]
+    blow = Blow(2.0, chest, still.position[2, chest], np.array([0.0, 0.0, -30.0]))
+    letting = Letting(planted=feet, lives=True, blows=(blow,))
+    found = fall(still, body, 0, 60, G, hop.reading.floor, lambda s, j: 0.25, letting=letting)
+    _, at = forward(poses.rig, found.local, found.translation)
+    assert max(np.abs(at[:, j] - still.position[:, j]).max() for j in feet) < 0.005
+    back = still.position[:, chest, 2] - at[:, chest, 2]
+    assert 0.03 < back.max() < 0.4
+    assert abs(back[-1]) < 0.15 * back.max()
+
+
+def test_the_rest_of_a_body_keeps_to_its_keys_while_an_arm_is_let_go(hop):
+    poses, body = hop.reading.poses, hop.reading.body
+    arm = frozenset(joints_of(body, ["left arm"]))
+    found = fall(poses, body, 20, 40, G, hop.reading.floor, lambda s, j: 0.0, letting=Letting(joints=arm))
+    off = turned_deg(poses, found, 20)
+    others = [j for j in range(len(poses.rig)) if j not in arm]
+    assert off[:, others].max() < 0.3
+    assert off[:, sorted(arm)].max() > 20
+
+
+def test_a_led_arm_that_hangs_limp_swings_as_a_pendulum_that_is_driven(hop):
+    """A body pushed level at a steady 4 m/s²: an arm that hangs freely comes to lean back by atan(4 / g)."""
+    poses, body = hop.reading.poses, hop.reading.body
+    n = 96
+    still = held_still(poses, 0, n)
+    t = np.arange(n) * poses.dt
+    way = np.zeros((n, 3))
+    way[:, 2] = 4.0 * t * t / 2
+    moved = replace(
+        still, translation=still.translation.copy(), position=still.position + way[:, None]
+    )  # fmt: skip
+    moved.translation[:, 0] += way
+    arm = frozenset(joints_of(body, ["left arm"]))
+    found = fall(moved, body, 0, n, G, DEEP, lambda s, j: 0.0, letting=Letting(joints=arm))
+    _, at = forward(poses.rig, found.local, found.translation)
+    names = poses.rig.names
+    down = at[:, names.index("LeftHand")] - at[:, names.index("LeftArm")]
+    lean = np.degrees(np.arctan2(-down[:, 2], -down[:, 1]))
+    assert lean[-36:].mean() == pytest.approx(np.degrees(np.arctan2(4.0, G)), abs=6.0)
+
+
+# --- with what moves beside it -----------------------------------------------------------------------------
+
+
+def test_a_body_and_a_ball_that_meet_in_the_air_keep_their_momentum(hop):
+    poses, body = hop.reading.poses, hop.reading.body
+    chest = joints_of(body, ["spine"])[-1]
+    ball = Prop("prop1", "Buoy", "ball", (0.3, 0.3, 0.3), mass_kg=8.0)
+    at = poses.position[32, chest] + [0.0, -0.15, 0.8]
+    free = Free(ball, 8.0, at, UPRIGHT, np.array([0.0, 1.0, -2.5]), np.zeros(3))
+    found = fall(poses, body, 32, 20, G, DEEP, lambda s, j: 0.2, around=Around(free=[free], performer="who"))
+    world, places = forward(poses.rig, found.local, found.translation)
+    own = np.gradient(com_of(body, world, places), poses.dt, axis=0) * body.mass_kg
+    its = np.gradient(middle_of(ball, found.at["prop1"], found.turn["prop1"]), poses.dt, axis=0) * 8.0
+    fell = np.outer(np.arange(20) * poses.dt, [0.0, -G * (body.mass_kg + 8.0), 0.0])
+    total = (own + its - fell)[1:-1]
+    assert found.met["prop1"]
+    struck = found.met["prop1"][0]
+    assert struck.surface.startswith("who:")
+    k = int(struck.frame) - 33  # by frames, so that what is told of a step is left out
+    before, after = total[: max(k - 1, 1)].mean(axis=0), total[k + 4 :].mean(axis=0)
+    np.testing.assert_allclose(after, before, atol=0.01 * np.linalg.norm(its[0]) + 0.5)
+    given = (own[-2] - own[1] - fell[-2] * body.mass_kg / (body.mass_kg + 8.0))[2]
+    assert abs(given) > 5.0
+
+
+def test_what_another_performer_does_strikes_a_body_that_is_let_go(hop):
+    """A fist led through the chest carries it along; the other way round nothing gives."""
+    poses, body = hop.reading.poses, hop.reading.body
+    still = held_still(poses, 0, 24)
+    hand = joints_of(body, ["right hand"])[0]
+    chest = still.position[0, joints_of(body, ["spine"])[-1]]
+    at = chest + np.column_stack([np.zeros(24), np.zeros(24), 0.5 - 0.05 * np.arange(24)])
+    turn = np.repeat(still.rotation[:1, hand], 24, axis=0)
+    fist = Flesh("performer2:RightHand", "Fist", body, hand, at, turn, lambda k, at: np.zeros((3, 3)))
+    alone = fall(still, body, 0, 24, G, hop.reading.floor, lambda s, j: 0.3)
+    struck = fall(still, body, 0, 24, G, hop.reading.floor, lambda s, j: 0.3, around=Around(flesh=[fist]))
+    assert struck.translation[-1, 0, 2] < alone.translation[-1, 0, 2] - 0.1
+
+
+def test_a_crate_that_swings_into_a_back_throws_the_body_over_and_is_slowed():
+    shot = demo("Crate strikes")
+    crate = shot.props[0]
+    hit = crate.flight.touches[0]
+    assert hit.surface == "performer1:Hips"
+    assert hit.impulse_ns > 100
+    reading = see(shot).reading
+    assert reading.poses.position[-1, 0, 1] < 0.5
+    at = shot.track_of(crate, np.arange(22, 32))[0]
+    assert np.linalg.norm(at[1] - at[0]) > 1.8 * np.linalg.norm(at[9] - at[8])
+    found = judge(shot, shot.performer, reading)
+    assert {f.kind for f in found if not f.left} == set()
+    assert any("Coal crate strikes there" in f.left for f in found if f.kind == "phantom")
+
+
+def test_letting_go_and_what_it_moves_are_one_step_to_undo():
+    shot = demo("Crate strikes")
+    keyed = demo("Swinging crate").props[0]
+    assert shot.props[0].flight.start == 23
+    before = shot.track_of(shot.props[0], np.arange(1, 22))[0]
+    np.testing.assert_allclose(before, shot.track_of(keyed, np.arange(1, 22))[0], atol=1e-6)
+
+
+# --- reactions ---------------------------------------------------------------------------------------------
+
+
+def test_a_blow_that_nobody_answers_is_found_and_a_reaction_settles_it(grazed):
+    found = judge(grazed.shot, grazed.performer, grazed.reading)
+    assert {(f.kind, f.grade) for f in found} == {("unmoved", "cracked")}
+    assert "Even a stiff body" in found[0].says
+    (place,) = CORRECTIONS["react"].places(grazed)
+    assert place.options.part == "Hips"
+    assert abs(place.options.heading) < 10  # from behind: it pushes ahead
+    text = ",".join(f"{k}={v}" for k, v in vars(place.options).items())
+    done = propose(grazed, read_try(f"react({text})"))
+    after = done.edit.apply(grazed.shot)
+    assert [f for f in judge(after, after.performer, see(after).reading) if not f.left] == []
+    assert "Coal crate gives" in done.cost.says
+    was, now = grazed.shot.props[0], after.props[0]
+    assert np.abs(after.track_of(now, np.array([40]))[0] - grazed.shot.track_of(was, np.array([40]))[0]).max() > 0.02
+
+
+def test_the_blow_of_a_light_prop_is_its_own_momentum_and_little_more(grazed):
+    """It can't give more than comes and goes back, by its bounce, and what its line adds."""
+    (blow,) = blows_of(grazed)
+    text = ",".join(f"{k}={v}" for k, v in vars(CORRECTIONS["react"].places(grazed)[0].options).items())
+    after = propose(grazed, read_try(f"react({text})")).edit.apply(grazed.shot)
+    hit = max(after.props[0].flight.touches, key=lambda t: t.impulse_ns)
+    crate = after.props[0]
+    assert hit.impulse_ns < 1.35 * crate.mass_kg * blow.touch.speed_ms
+    assert hit.impulse_ns > 0.4 * crate.mass_kg * blow.touch.speed_ms
+
+
+def test_an_answer_before_the_blow_is_told_with_its_frames():
+    shot = demo("grazes")
+    found = judge(shot, shot.performer, see(shot).reading)
+    (early,) = [f for f in found if f.kind == "mistimed"]
+    assert early.says == "Answered 3 frames early: Coal crate hits the hips on 25.6."
+    assert early.grade == "strained"
+
+
+def test_more_tone_and_less_size_make_less_of_a_reaction(hop):
+    def head_cm(**how) -> float:
+        options = {"frame": 8, "part": "chest", "impulse": 40.0, "heading": 180.0} | how
+        text = ",".join(f"{k}={v}" for k, v in options.items())
+        after = propose(hop, read_try(f"react({text})")).edit.apply(hop.shot)
+        at = see(after).reading.poses.position[:, hop.performer.rig.index("Head")]
+        return float(np.linalg.norm(at - hop.reading.poses.position[:, hop.performer.rig.index("Head")], axis=-1).max())
+
+    usual = head_cm()
+    assert usual > 0.03
+    assert head_cm(tone=0.6) < 0.7 * usual
+    assert head_cm(size=0.5) == pytest.approx(0.5 * usual, rel=0.1)
+    assert head_cm(impulse=80.0) > 1.6 * usual
+
+
+@pytest.mark.parametrize(
+    ("text", "says"),
+    [
+        ("react(frame=8,part=tentacle)", "tentacle"),
+        ("react(frame=8,together=True)", "Nothing strikes Bram Okoro on 8 or after it."),
+        ("react(frame=71)", "A reaction needs 4 frames"),
+        ("react(frame=8,impulse=0)", "blow lies between 0.5 and 1000"),
+        ("let_go(start=36,end=72,what=all but the feet)", "No foot is planted from frame 36 on"),
+        ("let_go(start=20,end=72,what=wings)", "wings"),
+    ],
+)
+def test_what_cannot_be_is_refused_in_words(hop, text, says):
+    shot = replace(hop.shot, frames=44) if "36" in text else hop.shot
+    with pytest.raises(EditError, match=says):
+        propose(see(shot), read_try(text.replace("end=72", "end=44") if "36" in text else text))
+
+
+@pytest.mark.parametrize("what", ["left arm", "upper body", "head", "all but the feet"])
+def test_parts_let_go_come_back_to_their_keys(hop, what):
+    after = propose(hop, read_try(f"let_go(start=4,end=18,tone=0.2,back=6,what={what})")).edit.apply(hop.shot)
+    was, now = hop.reading.poses, see(after).reading.poses
+    np.testing.assert_allclose(now.position[18:], was.position[18:], atol=1e-9)
+    np.testing.assert_allclose(now.position[:3], was.position[:3], atol=1e-9)
+    assert np.linalg.norm(now.position - was.position, axis=-1).max() > 0.005
+    feet = [j for j, m in enumerate(hop.reading.body.anatomy.meanings) if m.role == "foot"]
+    assert np.abs(now.position[:18, feet] - was.position[:18, feet]).max() < 0.01
+
+
+# --- what is sent and what is caught -----------------------------------------------------------------------
+
+
+def kicked(speed: float) -> tuple:
+    shot = demo("Buoy kick")
+    ahead = tuple(float(v) for v in np.array([0.0, 0.3, 1.0]) * speed)
+    shot = COMMANDS["let_fly"](see(shot), item="prop1", frame=19, velocity_ms=ahead).apply(shot)
+    seen = see(shot)
+    return [f for f in judge(shot, seen.performer, seen.reading) if f.kind == "given"]
+
+
+def test_a_kick_that_cannot_have_given_that_speed_is_found():
+    (found,) = kicked(30.0)
+    assert found.grade == "cracked"
+    assert found.says.startswith("Float leaves the right toe at 31.3 m/s")
+    assert kicked(3.0) == []
+    asked = demo("Buoy kick")
+    assert judge(asked, asked.performer, see(asked).reading) == []
+
+
+def caught(off_m=(0.0, 0.0, 0.0), speed: float = 4.0):
+    """Bram stands; a weight comes level into his right hand on frame 12 and stops there."""
+    hop = demo("Gap hop")
+    hand = hop.performer.rig.index("RightHand")
+    dt = hop.frame_time_s
+    palm = hop.poses("", np.array([12])).position[0, hand]
+    arrives = 11 * dt
+    velocity = np.array([0.0, G * arrives / 2, speed])
+    start = palm + off_m - velocity * arrives - np.array([0.0, -G * arrives**2 / 2, 0.0])
+    weight = Prop("prop1", "Shackle", "ball", (0.1, 0.1, 0.1), tuple(start - [0.0, 0.05, 0.0]), mass_kg=6.0)
+    shot = replace(hop, props=(weight,))
+    flown = COMMANDS["let_fly"](see(shot), item="prop1", frame=1, velocity_ms=tuple(map(float, velocity)))
+    shot = flown.apply(shot)
+    ball = shot.props[0]
+    poses = shot.poses("", np.array([12]))
+    own = rotation.rotate(poses.rotation[0, hand], palm - [0.0, 0.05, 0.0] - poses.position[0, hand], back=True)
+    hold = Hold("hold1", "performer1", "RightHand", 12, 72, tuple(map(float, own)))
+    shot = shot.with_item(replace(ball, holds=(hold,)))
+    seen = see(shot)
+    return {f.kind: f for f in judge(shot, seen.performer, seen.reading) if f.kind in ("caught", "missed")}
+
+
+def test_a_catch_that_stops_a_weight_within_a_frame_is_found():
+    found = caught(speed=8.0)
+    assert found["caught"].grade == "strained"
+    assert "Shackle comes into RightHand" in found["caught"].says
+    assert "missed" not in found
+    assert "caught" not in caught(speed=2.0)
+
+
+def test_a_hand_that_is_not_there_is_found_by_how_far():
+    found = caught((0.15, 0.0, 0.0), 3.0)
+    assert found["missed"].value == pytest.approx(0.15, abs=0.02)
+    assert found["missed"].grade == "cracked"
