@@ -1,10 +1,14 @@
 """Props that move by themselves, by mouse and keyboard: weighed, let fly, aimed, held again, undone."""
 
+from dataclasses import replace
+
 import numpy as np
 from selenium.webdriver.common.keys import Keys
+from selenium.webdriver.support.ui import Select
 
-from ironarc.core.passive.world import middle_of
+from ironarc.core.scene.props import middle_of
 from ironarc.store import shots
+from tests.conftest import demo
 
 
 def stands(session, shot_id: int):
@@ -90,4 +94,75 @@ def test_a_body_is_let_go_with_less_tone_taken_and_undone(person, session, hop):
     end.send_keys("40")
     person.click("#let-go .btn")
     person.sees("#bench-message", "The motion goes on to frame 72")
+    assert person.complaints() == []
+
+
+def test_an_arm_is_let_go_and_its_keys_take_it_back(person, session, hop):
+    person.open_shot(hop, "?step=true&frame=4")
+    Select(person.one("#let-go [name='what']")).select_by_value("left arm")
+    for name, value in (("end", "16"), ("back", "5")):
+        field = person.one(f'#let-go [name="{name}"]')
+        field.send_keys(Keys.CONTROL, "a")
+        field.send_keys(value)
+    person.click("#let-go .btn")
+    person.until(lambda: person.one("#take").is_displayed() and person.one("#take").is_enabled())
+    changed(person, lambda: person.click("#take"))
+    shot = stands(session, hop)
+    (layer,) = shot.performer.corrections
+    was = demo("Gap hop").poses("", np.arange(1, 73)).position
+    now = shot.poses("", np.arange(1, 73)).position
+    names = shot.performer.rig.names
+    moved = np.abs(now - was).max(axis=(0, 2))
+    assert moved[names.index("LeftHand")] > 0.02
+    assert moved[names.index("RightHand")] < 0.005
+    assert np.abs(now[17:] - was[17:]).max() < 1e-6
+    assert person.complaints() == []
+
+
+def test_a_blow_is_given_made_smaller_taken_and_undone(person, session, hop):
+    person.open_shot(hop, "?step=true&frame=6")
+    assert person.one('#blow [name="frame"]').get_property("value") == "6"
+    field = person.one('#blow [name="impulse"]')
+    field.send_keys(Keys.CONTROL, "a")
+    field.send_keys("60")
+    Select(person.one("#blow [name='from']")).select_by_visible_text("the front")
+    person.click("#blow .btn")
+    person.until(lambda: person.one("#take").is_displayed() and person.one("#take").is_enabled())
+    person.sees("#trying-cost", "more than a stance takes")
+    first = person.one("#trying-cost").text
+    size = person.one("#trying-options [name='size']")
+    size.send_keys(Keys.CONTROL, "a")
+    size.send_keys("0.5", Keys.TAB)
+    person.until(lambda: person.one("#take").is_enabled() and person.one("#trying-cost").text != first)
+    assert "more than a stance takes" not in person.one("#trying-cost").text
+    changed(person, lambda: person.click("#take"))
+    assert stands(session, hop).performer.corrections[0].made_by == "react"
+    changed(person, lambda: person.chord(Keys.CONTROL, "z"))
+    assert stands(session, hop).performer.corrections == ()
+    assert person.complaints() == []
+
+
+def test_a_crate_that_swings_into_a_back_is_answered_from_its_card(person, session):
+    grazed = demo("grazes")
+    layers = tuple(x for x in grazed.performer.layers if not x.made_by)
+    number = shots.create(session, grazed.with_item(replace(grazed.performer, layers=layers)))
+    person.open_shot(number, "?step=read&frame=40")
+    person.sees("#panel", "Takes a blow unmoved")
+    before = stands(session, number)
+    (button,) = [b for b in person.all("#panel button") if b.text == "Reaction…"]
+    button.click()
+    person.until(lambda: person.one("#take").is_displayed() and person.one("#take").is_enabled())
+    person.sees("#trying-cost", "Coal crate gives")
+    changed(person, lambda: person.click("#take"))
+    after = stands(session, number)
+    frames = np.array([40])
+    assert np.abs(after.track_of(after.props[0], frames)[0] - before.track_of(before.props[0], frames)[0]).max() > 0.02
+    person.until(lambda: "Takes a blow unmoved" not in person.one("#panel").text)
+    # one step back takes the body's answer and the crate's way together
+    changed(person, lambda: person.chord(Keys.CONTROL, "z"))
+    undone = stands(session, number)
+    assert undone.performer.corrections == ()
+    assert (
+        np.abs(undone.track_of(undone.props[0], frames)[0] - before.track_of(before.props[0], frames)[0]).max() < 1e-9
+    )
     assert person.complaints() == []

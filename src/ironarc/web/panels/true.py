@@ -6,12 +6,13 @@ from ironarc.core import truing
 from ironarc.core.document import Performer, Shot
 from ironarc.core.document.content import is_stale
 from ironarc.core.errors import EditError
-from ironarc.core.figure.grips import parts_of_body
+from ironarc.core.figure.grips import grips_of, parts_of_body
 from ironarc.core.judging.findings import by_cause
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.motion.layers import Layer
 from ironarc.core.truing.asked import asked_of
 from ironarc.core.truing.corrections import whole
+from ironarc.core.truing.corrections.let_go import PARTS as LET_GO_PARTS
 from ironarc.web.bench_data import piers
 from ironarc.web.panels.look import Look, flights_of
 from ironarc.web.variants import View
@@ -39,8 +40,14 @@ def context(look: Look) -> dict:
         "span": span_of(seen), "holds": _holds(seen),
         # as it stands, with its corrections, also where it is seen before them
         "corrections": corrections(look.shot, look.shot.performer_called(seen.performer.id)),
-        "parts": parts_of_body(seen.reading.body),
+        "parts": parts_of_body(seen.reading.body), "let_go": LET_GO_PARTS, "struck": _struck(seen),
     }  # fmt: skip
+
+
+def _struck(seen: View) -> list[str]:
+    """Grips that a blow can be given to, the chest first."""
+    names = [grip.name for grip in grips_of(seen.reading.body) if grip.kind not in ("heel", "ball", "toe", "tip")]
+    return sorted(names, key=lambda name: name != "chest")
 
 
 def corrections(shot: Shot, performer: Performer) -> list[Taken]:

@@ -77,6 +77,9 @@ export function createTruePanel(panel, state, setup, actions) {
     actions.tryCorrection({ variant: tryText(correction, options), correction, label, options });
   }
 
+  const numbers = (form, ...names) => names.map((name) => Number.parseFloat(form.elements[name].value.replace(",", ".")));
+  const atPlayhead = () => panel.querySelectorAll('#let-go [name="start"], #blow [name="frame"]');
+
   async function begin(what, asked, name, more = {}) {
     try {
       const answer = await postJson(`/shots/${setup.shot}/work`, { revision: state.get("revision"), performer: who(), what, asked, ...more });
@@ -222,6 +225,7 @@ export function createTruePanel(panel, state, setup, actions) {
   }
 
   panel.addEventListener("input", (event) => {
+    if (event.target.closest("#let-go, #blow")) event.target.dataset.typed = "";
     if (event.target.dataset.part) event.target.nextElementSibling.textContent = `${event.target.value} %`;
   });
 
@@ -236,9 +240,13 @@ export function createTruePanel(panel, state, setup, actions) {
       if (!plan) { actions.say("The plan has no step yet. Add one, or choose Everything found."); event.preventDefault(); return; }
       begin("plan", plan, `Plan: ${plan}`);
     } else if (form.id === "let-go") {
-      const read = (name) => Number.parseFloat(form.elements[name].value.replace(",", ".")), [start, end, tone, tone_end] = ["start", "end", "tone", "tone_end"].map(read);
-      if (![start, end, tone, tone_end].every(Number.isFinite)) actions.say("Letting go takes two frames, and its tone at first and at last, all as numbers.");
-      else tryOut("let_go", { start: Math.round(start), end: Math.round(end), tone: tone / 100, tone_end: tone_end / 100 }, `Let go at ${Math.round(start)}`);
+      const [start, end, tone, tone_end, back] = numbers(form, "start", "end", "tone", "tone_end", "back"), what = form.elements.what.value;
+      if (![start, end, tone, tone_end, back].every(Number.isFinite)) actions.say("Letting go takes two frames, its tone at first and at last, and the frames it is taken back over, all as numbers.");
+      else tryOut("let_go", { start: Math.round(start), end: Math.round(end), tone: tone / 100, tone_end: tone_end / 100, back: Math.round(back), what }, `Let go at ${Math.round(start)}`);
+    } else if (form.id === "blow") {
+      const [frame, impulse, tone] = numbers(form, "frame", "impulse", "tone"), [heading, up] = form.elements.from.value.split(",").map(Number);
+      if (![frame, impulse, tone].every(Number.isFinite)) actions.say("A blow takes a frame, how hard it is in N·s, and the tone, all as numbers.");
+      else tryOut("react", { frame: Math.round(frame), part: form.elements.part.value, impulse, heading, up, tone: tone / 100 }, `A blow on ${Math.round(frame)}`);
     } else if (form.id === "span-form") {
       const options = spanOptions(false);
       if (options) begin("correction", tryText("true_span", options), `The nearest motion, ${options.start}–${options.end}`);
@@ -249,8 +257,7 @@ export function createTruePanel(panel, state, setup, actions) {
   // What was open or under way stays so in a panel drawn anew
   function settle() {
     if (panel.querySelector("#plan-text")) showPlan();
-    const from = panel.querySelector('#let-go [name="start"]');
-    if (from && !from.value) from.value = state.get("frame");
+    for (const field of atPlayhead()) field.value ||= state.get("frame");
     showWork();
     if (state.get("step") !== "true") return;
     const button = opened && panel.querySelector(`[data-true="ways"][data-finding="${CSS.escape(opened)}"]`);
@@ -258,10 +265,9 @@ export function createTruePanel(panel, state, setup, actions) {
     else opened = "";
   }
 
-  // a body is let go from where the playhead is, unless somebody typed otherwise
+  // a body is let go, or struck, where the playhead is, unless somebody typed otherwise
   state.on(["frame", "step"], () => {
-    const field = panel.querySelector('#let-go [name="start"]');
-    if (field && !("typed" in field.dataset)) field.value = state.get("frame");
+    for (const field of atPlayhead()) if (!("typed" in field.dataset)) field.value = state.get("frame");
   });
   comeBack();
   state.on(["revision"], () => { if (work && ENDED.includes(work.state)) { work = null; showWork(); } });
