@@ -108,7 +108,7 @@ def test_an_arm_is_let_go_and_its_keys_take_it_back(person, session, hop):
     person.until(lambda: person.one("#take").is_displayed() and person.one("#take").is_enabled())
     changed(person, lambda: person.click("#take"))
     shot = stands(session, hop)
-    (layer,) = shot.performer.corrections
+    assert [x.made_by for x in shot.performer.corrections] == ["let_go"]
     was = demo("Gap hop").poses("", np.arange(1, 73)).position
     now = shot.poses("", np.arange(1, 73)).position
     names = shot.performer.rig.names

@@ -179,3 +179,25 @@ def test_a_body_that_stands_in_a_crate_is_not_let_go(hop):
     inside = see(replace(hop.shot, props=(crate,)))
     with pytest.raises(EditError, match=r"is \d+ cm inside Coal crate as the body is let go. Part them first"):
         propose(inside, read_try("let_go(start=5,end=72)"))
+
+
+def test_a_body_is_taken_back_as_a_body_can_go(hop):
+    """By a blend alone its center of gravity would be jolted and its feet would slide."""
+    done = propose(hop, read_try("let_go(start=24,end=60,back=16,tone=0.3,tone_end=0.2)"))
+    assert "The way back is worked out over 38–72" in done.cost.says
+    after = done.edit.apply(hop.shot)
+    seen = see(after)
+    found = [f for f in judge(after, seen.performer, seen.reading) if not f.left]
+    assert {f.kind for f in found} <= {"jerk"}
+    (layer,) = after.performer.corrections
+    assert layer.made_by == "let_go"
+    was, now = hop.reading.poses, seen.reading.poses
+    assert np.linalg.norm(now.position[40] - was.position[40], axis=-1).max() > 0.3
+    np.testing.assert_allclose(now.position[:22], was.position[:22], atol=1e-9)
+
+
+def test_what_a_hand_carries_into_the_fall_is_no_obstacle():
+    sack = demo("Mail-sack")
+    seen = see(sack)
+    after = propose(seen, read_try("let_go(start=20,end=60,tone=0.3)")).edit.apply(sack)
+    assert see(after).reading.poses.position[-1, 0, 1] < 0.6

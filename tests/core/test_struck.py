@@ -20,6 +20,7 @@ from ironarc.core.reading import see
 from ironarc.core.reading.floor import Floor
 from ironarc.core.scene.props import Hold, Prop, middle_of
 from ironarc.core.truing import CORRECTIONS, propose, read_try
+from ironarc.demo.sack_caught import stiff
 from tests.conftest import demo
 from tests.core.test_letting_go import com_of, spin_of
 
@@ -343,7 +344,7 @@ def caught(off_m=(0.0, 0.0, 0.0), speed: float = 4.0):
 def test_a_catch_that_stops_a_weight_within_a_frame_is_found():
     found = caught(speed=8.0)
     assert found["caught"].grade == "strained"
-    assert "Shackle comes into RightHand" in found["caught"].says
+    assert "Shackle comes to the right hand" in found["caught"].says
     assert "missed" not in found
     assert "caught" not in caught(speed=2.0)
 
@@ -352,3 +353,26 @@ def test_a_hand_that_is_not_there_is_found_by_how_far():
     found = caught((0.15, 0.0, 0.0), 3.0)
     assert found["missed"].value == pytest.approx(0.15, abs=0.02)
     assert found["missed"].grade == "cracked"
+
+
+def test_what_a_body_gives_takes_the_sting_out_of_a_catch():
+    shot = stiff()
+    seen = see(shot)
+    (found,) = [f for f in judge(shot, seen.performer, seen.reading) if not f.left]
+    assert found.kind == "caught"
+    assert [p.options.frame for p in CORRECTIONS["give_catch"].places(seen)] == [14]
+    done = propose(seen, read_try("give_catch(frame=14,tone=0.25)"))
+    assert "the back gives" in done.cost.says
+    after = done.edit.apply(shot)
+    assert [f for f in judge(after, after.performer, see(after).reading) if not f.left] == []
+    # her feet stay, and she comes back to her keys
+    was, now = seen.reading.poses, see(after).reading.poses
+    feet = [j for j, m in enumerate(seen.reading.body.anatomy.meanings) if m.role == "foot"]
+    assert np.abs(now.position[:, feet] - was.position[:, feet]).max() < 0.01
+    np.testing.assert_allclose(now.position[45:], was.position[45:], atol=1e-6)
+    stiffer = propose(seen, read_try("give_catch(frame=14,tone=0.8)")).edit.apply(shot)
+    chest = seen.performer.rig.index("UpperChest")
+    gives = [np.abs(see(s).reading.poses.position[:, chest] - was.position[:, chest]).max() for s in (after, stiffer)]
+    assert gives[1] < 0.6 * gives[0]
+    with pytest.raises(EditError, match="catches nothing on 20"):
+        propose(seen, read_try("give_catch(frame=20)"))

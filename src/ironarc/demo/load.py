@@ -15,6 +15,7 @@ from ironarc.demo import (
     gull_hop,
     mail_sack,
     net_perch,
+    sack_caught,
     swinging_crate,
 )
 from ironarc.demo.posing import key_shot
@@ -28,6 +29,7 @@ SCORES = (gap_hop.SCORE, gangway_slip.SCORE, deck_somersault.SCORE)
 SHOTS: dict[str, Callable[[], Shot]] = {
     **{score.name: lambda score=score: key_shot(score) for score in SCORES},
     mail_sack.NAME: mail_sack.make,
+    sack_caught.NAME: sack_caught.make,
     swinging_crate.NAME: swinging_crate.make,
     net_perch.NAME: net_perch.make,
     gull_hop.NAME: gull_hop.make,

@@ -18,16 +18,31 @@ from ironarc.core.scene.props import Prop, Touch, middle_of
 # Kinds that touch: what is free is of kind 1 and touches all, what is led of kind 2 touches only what is free
 FREE, LED = {"contype": 1, "conaffinity": 3}, {"contype": 2, "conaffinity": 0}
 SOFT = {"solref": [0.008, 1.0], "solimp": [0.9, 0.98, 0.002, 0.5, 2.0]}
+GRIP = (0.03, 1.0)  # time constant (s) and damping of hands that close on something
 BLOW_S = 0.08  # as long as a touch counts as one blow
 APART_S = 0.05  # after which what touches again is struck again
 TOLD_MS = 0.3  # approaching more slowly nothing is told
 
 
 @dataclass(frozen=True, eq=False)
+class Caught:
+    """That a free prop is taken by a joint of the body from a frame index on.
+
+    at, turn : (3,) m of its foot and (4,), in the joint's axes
+    """
+
+    prop: str
+    joint: int
+    index: int
+    at: np.ndarray
+    turn: np.ndarray
+
+
+@dataclass(frozen=True, eq=False)
 class Around:
     """What stands and moves about a body, on the very frames it is let go on.
 
-    performer : its id, for the touches; flesh : of other performers
+    performer : its id, for the touches; flesh : of other performers; caught : free props that are
     """
 
     still: Sequence[Prop] = ()
@@ -35,6 +50,7 @@ class Around:
     flesh: Sequence[Flesh] = ()
     free: Sequence[Free] = ()
     performer: str = ""
+    caught: Sequence[Caught] = ()
 
 
 @dataclass(eq=False)
@@ -84,6 +100,20 @@ class Company:
         for x in around.free:
             add_moving(spec, x.prop, x.mass_kg, x.at, x.turn, False, FREE | SOFT | _rough(x.prop))
             hang(spec, x.prop, x.at, x.turn)
+        for x in around.caught:
+            self._take(spec, x)
+
+    def _take(self, spec, x: Caught) -> None:
+        """The grip of a catch, loose until its frame."""
+        prop = next(free.prop for free in self.around.free if free.prop.id == x.prop)
+        grip = spec.add_equality(type=mujoco.mjtEq.mjEQ_WELD, objtype=mujoco.mjtObj.mjOBJ_BODY)
+        grip.name, grip.name1, grip.name2, grip.active = f"{x.prop} grip", f"b{x.joint}", x.prop, 0
+        grip.solref = list(GRIP)
+        # where the prop is to lie in the joint's axes
+        grip.data = np.array([0, 0, 0, *middle_of(prop, x.at, x.turn), *x.turn, 1, 0], dtype=float)
+        own = [body.name for body in spec.bodies if body.name[:1] == "b" and body.name[1:].isdigit()]
+        for name in own:
+            spec.add_exclude(bodyname1=name, bodyname2=x.prop)
 
     def bind(self, model) -> None:
         self.model = model
@@ -107,7 +137,13 @@ class Company:
         self.record(data, 0)
 
     def lead(self, data, k: int, u: float) -> None:
-        """What is led laid on its line, a share u after frame index k."""
+        """What is led laid on its line, a share u after frame index k; what is caught is held from its frame on."""
+        for x in self.around.caught:
+            if k >= x.index:
+                data.eq_active[self.model.equality(f"{x.prop} grip").id] = 1
+                body = self.model.body(x.prop).id
+                # its weight is borne by the pose that the keys have; its motion is what the catch is about
+                data.xfrc_applied[body, :3] = -self.model.opt.gravity * self.model.body_mass[body]
         if self.lines is None:
             return
         places, turns = self.lines.at(k, u)

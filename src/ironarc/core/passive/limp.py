@@ -278,17 +278,18 @@ class _Run:
         mujoco.mj_forward(self.model, d)
 
     def overlaps(self) -> set[tuple[str, str]]:
-        """Pairs of the body's own parts, and of its parts and another performer's, that begin in each other."""
-        flesh = {x.id for x in self.around.flesh}
+        """Pairs of the body's own parts, and of its parts and what is led, that begin in each other, as a held sack does."""
+        led = {x.id for x in self.around.flesh} | {x.prop.id for x in self.around.led}
         found = set()
         for c in self.data.contact:
             pair = tuple(sorted((self.names[c.geom1], self.names[c.geom2])))
-            if c.dist < -OWN_TOUCH_M and all(_is_own(n) or n in flesh for n in pair):
+            if c.dist < -OWN_TOUCH_M and all(_is_own(n) or n in led for n in pair):
                 found.add(pair)
         return found
 
     def check_start(self) -> None:
-        called = {x.prop.id: x.prop.name for x in (*self.around.led, *self.around.free)}
+        free = {x.prop.id for x in self.around.free}
+        called = {x.prop.id: x.prop.name for x in self.around.free}
         called |= {x.id: x.name for x in self.around.still} | {"world": "the floor"}
         for c in self.data.contact:
             pair = [self.names[c.geom1], self.names[c.geom2]]
@@ -296,7 +297,7 @@ class _Run:
             other = next((n for n in pair if n in called), None)
             if own is None or other is None:
                 continue
-            moves = any(x.prop.id == other for x in (*self.around.led, *self.around.free))
+            moves = other in free
             if -c.dist > (STARTS_IN_PROP_M if moves else STARTS_IN_M):
                 raise EditError(
                     f"{self.rig.names[int(own[1:])]} is {-c.dist * 100:.0f} cm inside {called[other]} as the body is "

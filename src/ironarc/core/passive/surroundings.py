@@ -5,11 +5,11 @@ from collections.abc import Collection
 import numpy as np
 
 from ironarc.core.document import Performer, Shot
-from ironarc.core.passive.company import Around
+from ironarc.core.passive.company import Around, Caught
 from ironarc.core.passive.limp import gives_at
 from ironarc.core.passive.world import Flesh, Free, Led
 from ironarc.core.reading.floor import Floor
-from ironarc.core.scene.props import Prop
+from ironarc.core.scene.props import Hold, Prop
 
 NEAR_M = 2.5  # that another performer's hips come to a body's, so that they may touch
 
@@ -33,6 +33,14 @@ def flesh_of(performer: Performer, shot: Shot, floor: Floor, frames: np.ndarray)
         at, turn = poses.position[:, joint], poses.rotation[:, joint]
         out.append(Flesh(f"{performer.id}:{name}", f"{performer.name}'s {name}", body, joint, at, turn, gives))
     return out
+
+
+def catch(shot: Shot, performer: Performer, hold: Hold, prop: Prop, frames: np.ndarray) -> Around:
+    """A prop that comes and is caught on these frames by a performer, with nothing else about."""
+    joint = performer.rig.index(hold.joint)
+    caught = Caught(prop.id, joint, hold.start - int(frames[0]), np.array(hold.at_m), np.array(hold.turn))
+    still, _ = still_and_led(shot, frames, {prop.id})
+    return Around(still, free=[_free(shot, prop, int(frames[0]))], performer=performer.id, caught=[caught])
 
 
 def around(shot: Shot, performer: Performer, floor: Floor, frames: np.ndarray, together: bool) -> Around:

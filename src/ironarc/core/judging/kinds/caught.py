@@ -8,7 +8,7 @@ from ironarc.core.judging.evidence import Evidence, curve, lines
 from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
-from ironarc.core.judging.on_blows import Loose
+from ironarc.core.judging.on_blows import Loose, called
 from ironarc.core.scene.props import Hold
 from ironarc.core.settings import GRAVITY_MS2
 
@@ -46,13 +46,14 @@ def rule(case: Case) -> Iterator[Finding]:
         for hold, k in catches(case, x):
             force = _force_bw(case, x, hold, k)
             comes = float(np.linalg.norm(x.at[k - 1] - x.at[k - 2])) / case.reading.poses.dt
+            part = called(case.reading, case.reading.poses.rig.index(hold.joint))
             says = (
-                f"{x.prop.name} comes into {hold.joint} at {comes:.1f} m/s and is stopped with {force.max():.1f} body "
+                f"{x.prop.name} comes to the {part} at {comes:.1f} m/s and is stopped with {force.max():.1f} body "
                 f"weights on {int(force.argmax()) + case.first}."
             )
             start = hold.start
             yield from case.raised(
-                KIND.name, float(force.max()), start - 1, start + 2, says, hold.joint, f"catch-{x.prop.id}-{start}"
+                KIND.name, float(force.max()), start - 1, start + 2, says, part, f"catch-{x.prop.id}-{start}"
             )
 
 

@@ -9,7 +9,7 @@ from ironarc.core.judging.finding import Case, Finding, cm
 from ironarc.core.judging.grade import LENGTH, Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.kinds.caught import catches
-from ironarc.core.judging.on_blows import Loose
+from ironarc.core.judging.on_blows import Loose, called
 
 GRADE = Grade(
     "Hand not where it comes", 0.04, 0.12, "m",
@@ -37,9 +37,10 @@ def rule(case: Case) -> Iterator[Finding]:
     for x in case.others.props:
         for hold, k in catches(case, x):
             off = _off(case, x, k)
-            says = f"{hold.joint} closes on {hold.start}, {cm(off)} from where {x.prop.name} comes."
+            part = called(case.reading, case.reading.poses.rig.index(hold.joint))
+            says = f"The {part} takes {x.prop.name} on {hold.start}, {cm(off)} from where it comes."
             yield from case.raised(
-                KIND.name, off, hold.start - 1, hold.start, says, hold.joint, f"catch-{x.prop.id}-{hold.start}"
+                KIND.name, off, hold.start - 1, hold.start, says, part, f"catch-{x.prop.id}-{hold.start}"
             )
 
 

@@ -1,6 +1,6 @@
 """Let go: from a frame on a body or parts of it fall by themselves, as loose or as held as their tone has them."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -12,7 +12,9 @@ from ironarc.core.judging.judge import LET_GO
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.truing.carry import Figure, Planted, end_of, planted
 from ironarc.core.truing.correction import FRAME, FRAMES, SHARE, Correction, Place, Proposal, option
+from ironarc.core.truing.corrections import whole
 from ironarc.core.truing.difference import check_root
+from ironarc.core.truing.living import planted_feet
 from ironarc.core.truing.proposing import indices, proposed
 
 NAME = LET_GO
@@ -20,6 +22,7 @@ LONGEST = 1500  # frames
 PER_FRAME_S = 0.02  # of processor time, with room to spare
 WHOLE, BUT_FEET = "all of it", "all but the feet"
 PARTS = (WHOLE, BUT_FEET, "left arm", "right arm", "head", "left leg", "right leg", *SETS)
+BEFORE_BACK, AFTER_BACK = 6, 12  # frames beside those it comes back over that may change for it
 ARRIVES = 0.6  # tone that a part has as its keys begin to take it back
 LIES_MS, TOLD_NS = 0.1, 1.0
 
@@ -78,8 +81,34 @@ def propose(seen: Seen, options: Options) -> Proposal:
         for name, prop in props.items()
         if _went(shot, prop, frames, fallen.at[name])
     )
-    says = _says(seen, options, fallen, a, props)
-    return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", says, more)
+    says, where = _says(seen, options, fallen, a, props), f"{options.start}–{options.end}"
+    done = proposed(seen, figure, CORRECTION, where, says, more)
+    if options.what != WHOLE or not options.back:
+        return done
+    back, how = _taken_back(seen, options, done)
+    return proposed(seen, back or figure, CORRECTION, where, f"{says} {how}", more)
+
+
+def _taken_back(seen: Seen, options: Options, done: Proposal) -> tuple[Figure | None, str]:
+    """The way back to the keys as a body can go it, feet and hands found on the way, and that in words; None where it
+    can't be worked out, so that it stays a blend: a blend alone gives the center of gravity a jolt that nothing pushes.
+    """
+    reading, shot = seen.reading, seen.shot
+    first, plays = int(reading.poses.frames[0]), reading.traced.plays
+    start = max(options.end - options.back - BEFORE_BACK, options.start)
+    end = min(options.end + AFTER_BACK, first + plays[1] - 1)
+    layers = (*seen.performer.layers, done.layer)
+    blended = seen.on(shot.with_item(replace(seen.performer, layers=layers)))
+    try:
+        wanted = whole.propose(blended, whole.Options(start, end))
+    except EditError as error:
+        return None, f"It comes back by a plain blend: {error}"
+    layers = (*layers, replace(wanted.layer, id=f"{done.layer.id}-back"))
+    a, b = options.start - first, end + 1 - first
+    after = shot.with_item(replace(seen.performer, layers=layers)).poses(seen.performer.id, reading.poses.frames[a:b])
+    figure = Figure.of(reading, slice(a, b))
+    figure.local[:], figure.translation[:] = after.local, after.translation
+    return figure, f"The way back is worked out over {start}–{end}."
 
 
 def _check(reading: Reading, options: Options, a: int, b: int) -> None:
@@ -118,22 +147,6 @@ def _keep_feet(figure: Figure, feet: list[Planted]) -> None:
             figure.reach(foot.limb, now + foot.share[:, None] * (was - now))
 
 
-def planted_feet(reading: Reading, a: int, b: int) -> dict[int, np.ndarray]:
-    """{ankle's joint: (frames,) bool} of the feet that stand on frames [a, b), by index, with when they do."""
-    first, meanings, out = int(reading.poses.frames[0]), reading.body.anatomy.meanings, {}
-    frames = np.arange(a, b) + first
-    for j, meaning in enumerate(meanings):
-        if meaning.role != "foot":
-            continue
-        on = np.zeros(b - a, dtype=bool)
-        for c in reading.contacts:
-            if c.side == meaning.side and meanings[reading.poses.rig.index(c.joint)].role in ("foot", "toe"):
-                on |= (frames >= c.start) & (frames <= c.end)
-        if on.any():
-            out[j] = on
-    return out
-
-
 def _tone(options: Options, frames: int):
     """Of a share of the way and a joint. What the keys take back stiffens first, unless all of it lies somewhere."""
     rises = 0.0 if options.what == WHOLE else min(2 * options.back / max(frames, 1), 1.0)
@@ -165,8 +178,7 @@ def _says(seen: Seen, options: Options, fallen, a: int, props: dict) -> str:
         if hardest is not None and hardest.impulse_ns >= TOLD_NS:
             out.append(f"{props[prop].name} strikes it on {hardest.frame:.1f} with {hardest.impulse_ns:.0f} N·s.")
     if options.what == WHOLE:
-        lands = len(np.flatnonzero(fallen.touches)) > 0
-        out.append(f"It lies from {_lies(seen, fallen, a)}." if lands else "It touches nothing on the way.")
+        out.append(_lies(seen, fallen, a) if len(np.flatnonzero(fallen.touches)) else "It touches nothing on the way.")
     return " ".join(out)
 
 
@@ -176,7 +188,16 @@ def _lies(seen: Seen, fallen, a: int) -> str:
     step = np.linalg.norm(np.diff(fallen.translation[:, root], axis=0), axis=1) / seen.reading.poses.dt
     moving = np.flatnonzero(step > LIES_MS)
     frame = first + (int(moving[-1]) + 2 if len(moving) else 0)
-    return f"frame {frame}" if frame < first + len(step) else "no frame yet: it still moves"
+    return f"It lies from frame {frame}." if frame < first + len(step) else "It still moves at the end."
+
+
+def _seconds(seen: Seen, options: Options) -> float:
+    falls = PER_FRAME_S * max(options.end - options.start, 0)
+    if options.what != WHOLE or not options.back:
+        return falls
+    return falls + whole.seconds(
+        seen, whole.Options(options.end - options.back - BEFORE_BACK, options.end + AFTER_BACK)
+    )
 
 
 CORRECTION = Correction(
@@ -189,6 +210,6 @@ CORRECTION = Correction(
     places,
     propose,
     order=95,
-    seconds=lambda seen, options: PER_FRAME_S * max(options.end - options.start, 0),
+    seconds=_seconds,
     needs="Needs you to say when: under Let go.",
 )

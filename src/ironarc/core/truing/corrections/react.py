@@ -4,18 +4,16 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ironarc.core import rotation
 from ironarc.core.edits.commands.strike import moved_along
 from ironarc.core.errors import EditError
-from ironarc.core.figure.grips import grip_called
 from ironarc.core.figure.rig import forward
 from ironarc.core.judging.judge import blows_of
 from ironarc.core.judging.on_blows import Blow as Struck
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.truing.carry import Figure
 from ironarc.core.truing.correction import FRAME, FRAMES, SHARE, Correction, Place, Proposal, one_way, option
-from ironarc.core.truing.corrections.let_go import planted_feet
 from ironarc.core.truing.difference import check_root
+from ironarc.core.truing.living import answered, facing, place_of, tones
 from ironarc.core.truing.proposing import indices, proposed
 
 NAME = "react"
@@ -24,7 +22,6 @@ LASTS_S = 1.4  # that it is followed over
 STANCE_MS = 0.55  # of the body in one piece, past which no stance takes a blow without a step
 PER_FRAME_S = 0.03  # of processor time, with room to spare
 LEAST_FRAMES = 4
-LEGS = 0.35  # of the tone: what a body stands on sways at about one a second
 
 
 @dataclass(frozen=True)
@@ -66,18 +63,9 @@ def _rounded(blow: Struck) -> float:
     return float(np.clip(round(blow.touch.impulse_ns, 1), 0.5, MOST_NS))
 
 
-def _facing(reading: Reading, k: int) -> tuple[np.ndarray, np.ndarray]:
-    """(3,) unit, level: ahead of the hips and to their left on an index."""
-    root = reading.poses.rig.roots[0]
-    ahead = rotation.rotate(reading.poses.rotation[k, root], reading.body.anatomy.forward)
-    ahead = ahead * [1.0, 0.0, 1.0]
-    ahead = ahead / max(float(np.linalg.norm(ahead)), 1e-9)
-    return ahead, np.cross([0.0, 1.0, 0.0], ahead)
-
-
 def _angles(reading: Reading, blow: Struck) -> tuple[float, float]:
     k = int(blow.frame) - int(reading.poses.frames[0])
-    ahead, left = _facing(reading, k)
+    ahead, left = facing(reading, k)
     way = blow.way
     return (
         round(float(np.degrees(np.arctan2(way @ left, way @ ahead)))),
@@ -88,7 +76,7 @@ def _angles(reading: Reading, blow: Struck) -> tuple[float, float]:
 def propose(seen: Seen, options: Options) -> Proposal:
     """The body's answer to a blow. EditError for a part that isn't there, and for a run that blows up."""
     from ironarc.core.passive.company import Around  # the engine takes half a second to come in
-    from ironarc.core.passive.limp import Blow, Fallen, Letting, fall
+    from ironarc.core.passive.limp import Blow
     from ironarc.core.passive.surroundings import around
 
     reading, shot = seen.reading, seen.shot
@@ -100,27 +88,14 @@ def propose(seen: Seen, options: Options) -> Proposal:
     a, b = indices(reading, start, end)
     if b - a < LEAST_FRAMES:
         raise EditError(f"A reaction needs {LEAST_FRAMES} frames; the motion ends on {last}.")
-    joint, at = _place(reading, options.part, a + 1)
+    joint, at = place_of(reading, options.part, a + 1)
     push = _push(reading, options, a + 1)
-    feet = planted_feet(reading, a, b)
-    tone, frames = _tones(reading, options, joint), np.arange(start, end + 1)
+    tone, frames = tones(reading, joint, options.tone, options.outward), np.arange(start, end + 1)
     about = around(shot, seen.performer, reading.floor, frames, True)
     # nothing but the blow acts where that is typed
     about = about if options.together else Around(about.still)
-
-    def run(about: Around, *blows: Blow, quiet: Fallen | None = None) -> Fallen:
-        letting = Letting(planted=feet, lives=True, blows=blows, quiet=quiet)
-        return fall(reading.poses, reading.body, a, b - a, shot.g, reading.floor, tone, about, letting)
-
-    # what the run itself loses of the keys goes out with the difference
-    quiet = run(Around(about.still))
     blow = () if options.together else (Blow(float(options.frame - start), joint, at, push),)
-    struck = run(about, *blow, quiet=quiet)
-    figure = Figure.of(reading, slice(a, b))
-    share = _share(b - a, options) * options.size
-    off = rotation.log(rotation.multiply(rotation.conjugate(quiet.local), struck.local)) * share[:, None, None]
-    figure.local[:] = rotation.multiply(figure.local, rotation.exp(off))
-    figure.translation[:] += (struck.translation - quiet.translation) * share[:, None, None]
+    figure, struck = answered(seen, a, b, tone, about, blow, options.size, options.back)
     more, met = [], []
     for x in about.free:
         own = [t for t in struck.met[x.prop.id] if t.surface.startswith(f"{seen.performer.id}:")]
@@ -134,49 +109,11 @@ def propose(seen: Seen, options: Options) -> Proposal:
     return proposed(seen, figure, CORRECTION, f"{options.frame}–{end}", says, tuple(more))
 
 
-def _place(reading: Reading, part: str, k: int) -> tuple[int, np.ndarray]:
-    """The joint that is struck and the place (3,) m of it in the world: the middle of what rides on it."""
-    body, poses = reading.body, reading.poses
-    joint = poses.rig.index(part) if part in poses.rig else grip_called(body, part).joint
-    own = [p for p in body.parts if p.joint == joint]
-    off = np.mean([(p.start_m + p.end_m) / 2 for p in own], axis=0) if own else np.zeros(3)
-    return joint, poses.position[k, joint] + rotation.rotate(poses.rotation[k, joint], off)
-
-
 def _push(reading: Reading, options: Options, k: int) -> np.ndarray:
-    ahead, left = _facing(reading, k)
+    ahead, left = facing(reading, k)
     turn, up = np.radians(options.heading), np.radians(options.up)
     level = ahead * np.cos(turn) + left * np.sin(turn)
     return options.impulse * (level * np.cos(up) + np.array([0.0, 1.0, 0.0]) * np.sin(up))
-
-
-def _tones(reading: Reading, options: Options, joint: int):
-    """The tone of every joint: less, the more bones lie between it and the blow."""
-    rig = reading.poses.rig
-    chain = [joint]
-    while rig.parents[chain[-1]] >= 0:
-        chain.append(int(rig.parents[chain[-1]]))
-    apart = np.zeros(len(rig))
-    for j in range(len(rig)):
-        n, k = 0, j
-        while k not in chain:
-            n, k = n + 1, int(rig.parents[k])
-        apart[j] = n + chain.index(k)
-    farthest = max(float(apart.max()), 1.0)
-    legs = {j for j, m in enumerate(reading.body.anatomy.meanings) if m.role in ("thigh", "shank", "foot", "toe")}
-
-    def tone(share: float, j: int) -> float:
-        return options.tone * (LEGS if j in legs else 1.0 - options.outward * apart[j] / farthest)
-
-    return tone
-
-
-def _share(n: int, options: Options) -> np.ndarray:
-    """(n,) how much of the difference counts: all of it, down to none over the last frames."""
-    if not options.back:
-        return np.ones(n)
-    u = np.clip((n - 1 - np.arange(n)) / min(options.back, n - 2), 0.0, 1.0)
-    return u * u * (3 - 2 * u)
 
 
 def _says(reading: Reading, figure: Figure, options: Options, push: np.ndarray, met: list) -> str:
