@@ -18,8 +18,10 @@ from ironarc.core.passive.limp import Blow, Letting, fall
 from ironarc.core.passive.world import Flesh, Free
 from ironarc.core.reading import see
 from ironarc.core.reading.floor import Floor
+from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.props import Hold, Prop, middle_of
 from ironarc.core.truing import CORRECTIONS, propose, read_try
+from ironarc.demo.by_hand import Hand
 from ironarc.demo.sack_caught import stiff
 from tests.conftest import demo
 from tests.core.test_letting_go import com_of, spin_of
@@ -299,6 +301,22 @@ def test_parts_let_go_come_back_to_their_keys(hop, what):
     assert np.abs(now.position[:18, feet] - was.position[:18, feet]).max() < 0.01
 
 
+def test_a_throw_is_paid_for_by_who_throws():
+    """What the sack is given in the swing, its thrower is given back, the other way."""
+    seen = see(demo("Mail-sack"))
+    (place,) = CORRECTIONS["react"].places(seen)
+    assert place.ways[0].label == "Recoil of the throw"
+    sack = seen.shot.props[0]
+    thrown = np.array(sack.flight.velocity_ms) * sack.mass_kg
+    assert place.options.impulse < 1.1 * np.linalg.norm(thrown)
+    assert place.options.impulse > 0.3 * np.linalg.norm(thrown)
+    assert place.options.up < -20  # it was swung up and away
+    text = ",".join(f"{k}={v}" for k, v in vars(place.options).items())
+    after = propose(seen, read_try(f"react({text})")).edit.apply(seen.shot)
+    moved = see(after).reading.poses.position - seen.reading.poses.position
+    assert 0.02 < np.linalg.norm(moved, axis=-1).max() < 0.4
+
+
 # --- what is sent and what is caught -----------------------------------------------------------------------
 
 
@@ -362,7 +380,7 @@ def test_what_a_body_gives_takes_the_sting_out_of_a_catch():
     assert found.kind == "caught"
     assert [p.options.frame for p in CORRECTIONS["give_catch"].places(seen)] == [14]
     done = propose(seen, read_try("give_catch(frame=14,tone=0.25)"))
-    assert "the back gives" in done.cost.says
+    assert "the trunk gives" in done.cost.says
     after = done.edit.apply(shot)
     assert [f for f in judge(after, after.performer, see(after).reading) if not f.left] == []
     # her feet stay, and she comes back to her keys
@@ -376,3 +394,39 @@ def test_what_a_body_gives_takes_the_sting_out_of_a_catch():
     assert gives[1] < 0.6 * gives[0]
     with pytest.raises(EditError, match="catches nothing on 20"):
         propose(seen, read_try("give_catch(frame=20)"))
+
+
+# --- between two performers --------------------------------------------------------------------------------
+
+
+def punched(reach_m: float = 0.6):
+    """Tansy's right fist goes at Bram, who stands before her."""
+    tansy = Hand("Punch", "tansy", 40)
+    tansy.do("copy_pose", frame=1, to=(8, 11, 16, 40))
+    for frame, place in ((8, (-0.12, 1.15, 0.1)), (11, (0.0, 1.22, reach_m)), (16, (-0.1, 1.1, 0.2))):
+        tansy.reach(frame, "right hand", place)
+    bram = Hand("Punch", "bram", 40)
+    bram.do("copy_pose", frame=1, to=(20, 40))
+    stands = replace(bram.shot.performer, id="performer2", placement=Placement((0.0, 0.0, 0.66), np.pi))
+    return replace(tansy.shot, performers=(tansy.shot.performer, stands))
+
+
+def test_a_fist_that_runs_into_a_trunk_is_a_blow_and_one_that_stops_short_is_none():
+    shot = punched()
+    seen = see(shot, "performer2")
+    (blow,) = blows_of(seen)
+    assert blow.by == "Tansy Vale's right hand"
+    assert 9 < blow.frame < 11
+    assert blow.way[2] > 0.8
+    assert 2 < blow.touch.impulse_ns < 40
+    found = [f for f in judge(shot, seen.performer, seen.reading) if f.kind == "unmoved"]
+    assert len(found) == 1
+    assert "Tansy Vale's right hand hits the trunk" in found[0].says
+    # she who strikes is not struck
+    assert blows_of(see(shot)) == []
+    assert blows_of(see(punched(0.3), "performer2")) == []
+    (place,) = CORRECTIONS["react"].places(seen)
+    text = ",".join(f"{k}={v}" for k, v in vars(place.options).items())
+    after = propose(seen, read_try(f"react({text})")).edit.apply(shot)
+    answered = judge(after, after.performers[1], see(after, "performer2").reading)
+    assert [f.kind for f in answered if f.kind in ("unmoved", "mistimed")] == []

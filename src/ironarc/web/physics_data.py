@@ -35,7 +35,7 @@ def physics_data(reading: Reading, blows: Sequence[Blow] = ()) -> dict:
         "marks": _marks(reading),
         "pushes": _pushes(reading, forces),
         "phantom": [_row(v) if on else None for v, on in zip(forces.phantom, lasts, strict=True)],
-        "blows": [{"at": b.frame - float(reading.poses.frames[0]), "by": b.prop.name} for b in blows],
+        "blows": [{"at": b.frame - float(reading.poses.frames[0]), "by": b.by} for b in blows],
         "xcom": np.round(balance.xcom, 4).tolist(),
         "tips_s": _numbers(np.where(free, balance.tips_in_s, np.inf), 2),
         "fall": [_row(v) if on and np.isfinite(v).all() else None for v, on in zip(balance.fall, free, strict=True)],

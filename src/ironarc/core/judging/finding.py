@@ -5,10 +5,9 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ironarc.core.figure.body import Body
 from ironarc.core.judging.grade import LENGTH, SPEED, Grade
-from ironarc.core.judging.on_blows import Loose
-from ironarc.core.motion.poses import Poses
+from ironarc.core.judging.on_blows import Blow, blows_on
+from ironarc.core.judging.others import NOBODY, Others
 from ironarc.core.reading import Reading
 from ironarc.core.settings import CAPTURED
 
@@ -56,27 +55,6 @@ class Finding:
         return self.value / max(self.limit, 1e-9) * float(np.sqrt(self.end - self.start + 1))
 
 
-@dataclass(frozen=True, eq=False)
-class Beside:
-    """Another performer of the shot, on the same frames."""
-
-    name: str
-    body: Body
-    poses: Poses
-
-
-@dataclass(frozen=True, eq=False)
-class Others:
-    """What is about a performer, whose id is `performer`: those beside it, and the props that are no places."""
-
-    performer: str = ""
-    beside: tuple[Beside, ...] = ()
-    props: tuple[Loose, ...] = ()
-
-
-NOBODY = Others()
-
-
 @dataclass(frozen=True)
 class Case:
     """A reading with the limits it is held against, as the rules see it, and what is about the performer."""
@@ -84,6 +62,11 @@ class Case:
     reading: Reading
     limits: Limits
     others: Others = NOBODY
+
+    @property
+    def blows(self) -> list[Blow]:
+        """What strikes the performer, worked out once."""
+        return blows_on(self.reading, self.others)
 
     @property
     def first(self) -> int:

@@ -3,10 +3,11 @@
 from collections.abc import Sequence
 
 from ironarc.core.judging.evidence import Evidence
-from ironarc.core.judging.finding import CRACKED, NOBODY, RANK, SOUND, STRAINED, Case, Finding, Limits, Others
+from ironarc.core.judging.finding import CRACKED, RANK, SOUND, STRAINED, Case, Finding, Limits
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.judging.kinds import KINDS
 from ironarc.core.judging.on_flights import can_judge
+from ironarc.core.judging.others import NOBODY, Others
 from ironarc.core.reading import Reading
 from ironarc.core.reading.flights import Flight
 

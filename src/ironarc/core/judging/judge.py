@@ -6,10 +6,10 @@ from dataclasses import replace
 import numpy as np
 
 from ironarc.core.document import Left, Limit, Performer, Shot
-from ironarc.core.judging.finding import Beside, Others
 from ironarc.core.judging.findings import Finding, Limits, find
 from ironarc.core.judging.grades import limits_of
-from ironarc.core.judging.on_blows import Blow, Loose, blows_on
+from ironarc.core.judging.on_blows import Blow, blows_on
+from ironarc.core.judging.others import Beside, Loose, Others
 from ironarc.core.reading import Reading
 from ironarc.core.reading.faults import SINK, SLIDE
 from ironarc.core.reading.shot import Seen, own_span
@@ -33,7 +33,7 @@ def judge(shot: Shot, performer: Performer, reading: Reading, house: Sequence[Li
     house : limits of the house, which the shot's own go before
     """
     found, about = [], others(shot, performer)
-    blows = blows_on(reading, about.props, performer.id)
+    blows = blows_on(reading, about)
     for finding in find(reading, limits_of(shot.limits, house), about):
         own = own_span(reading.own, reading.poses.frames, finding.start, finding.end)
         finding = replace(finding, performer=performer.id, own=own)
@@ -46,14 +46,14 @@ def others(shot: Shot, performer: Performer) -> Others:
     """What is about a performer in a shot, on all of its frames."""
     frames = shot.frame_numbers()
     beside = tuple(
-        Beside(p.name, p.body(), shot.poses(p.id, frames)) for p in shot.performers if p.id != performer.id
+        Beside(p.id, p.name, p.body(), shot.poses(p.id, frames)) for p in shot.performers if p.id != performer.id
     )  # fmt: skip
     return Others(performer.id, beside, loose_props(shot, frames))
 
 
 def blows_of(seen: Seen) -> list[Blow]:
     """What strikes the performer that is seen."""
-    return blows_on(seen.reading, loose_props(seen.shot, seen.shot.frame_numbers()), seen.performer.id)
+    return blows_on(seen.reading, others(seen.shot, seen.performer))
 
 
 def loose_props(shot: Shot, frames: np.ndarray) -> tuple[Loose, ...]:
@@ -116,7 +116,7 @@ def _struck(finding: Finding, blows: Sequence[Blow]) -> str:
             frames = finding.end - finding.start + 1
             asked = finding.value * blow.reading.body.mass_kg * GRAVITY_MS2 * frames * blow.reading.poses.dt
             if finding.kind != PHANTOM or asked <= AS_MUCH * blow.touch.impulse_ns:
-                return f"{blow.prop.name} strikes there with {blow.touch.impulse_ns:.0f} N·s."
+                return f"{blow.by} strikes there with {blow.touch.impulse_ns:.0f} N·s."
     return ""
 
 

@@ -1,41 +1,43 @@
-"""Props that strike a body, what that body does at the blow, and what it should."""
+"""Props and limbs that strike a body, what that body does at the blow, and what it should."""
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from functools import cached_property
 
 import numpy as np
 
 from ironarc.core import rotation
+from ironarc.core.figure.body import Body
+from ironarc.core.judging.others import Beside, Loose, Others
 from ironarc.core.reading import Reading
-from ironarc.core.scene.props import Prop, Touch
+from ironarc.core.scene.props import Touch
 
 LEAST_NS = 1.0  # of a blow that is looked at
 LEAST_MS = 0.4  # at which a prop comes, and by which a reaction is told
 FELT_MS = 0.8  # at which a free body would be thrown off by a blow that is looked at
 TOGETHER_S = 0.15  # within which touches of one prop are one blow
+NEAR_M = 0.1  # from the skin, that a prop is touched by a limb about the frame it leaves
+BESIDE = 2  # frames about its leaving
+REACH_M = 2.5  # between hips, past which nobody strikes anybody
+STRIKES_WITH = ("hand", "forearm", "foot", "shank", "head")
+LEAST_HIT_MS = 1.0  # at which a limb comes onto another body, more slowly it leans there
+FLESH_BOUNCE = 0.1
 AROUND = 6  # frames, within which a reaction is looked for
-WORDS = {"pelvis": "hips", "spine": "back", "shank": "shin", "collar": "shoulder"}
+WORDS = {"pelvis": "hips", "spine": "trunk", "shank": "shin", "collar": "shoulder"}
 BEGINS = 0.25  # of the greatest change of speed, from which a reaction has begun
 
 
 @dataclass(frozen=True, eq=False)
-class Loose:
-    """A prop with a mass that flies or is carried. at : (frames, 3) m its middle; turn : (frames, 4)"""
-
-    prop: Prop
-    at: np.ndarray
-    turn: np.ndarray
-
-
-@dataclass(frozen=True, eq=False)
 class Blow:
-    """A prop strikes a body.
+    """A prop, or another performer, strikes a body.
 
+    source : id of what strikes; by : that in words; is_prop : whether it is a prop
     touch : the hardest of the blow; joint : of the body; push : (3,) N·s on it
     """
 
-    prop: Prop
+    source: str
+    by: str
+    is_prop: bool
     touch: Touch
     joint: int
     push: np.ndarray
@@ -96,15 +98,47 @@ class Blow:
         return float(a + begun + first)
 
 
+def sent_by(reading: Reading, x: Loose) -> tuple[int, np.ndarray] | None:
+    """The joint whose part lies nearest to a prop as it sets out on its flight, and where in its axes (3,) m; None
+    where none is near."""
+    k, poses = x.prop.flight.start - int(reading.poses.frames[0]), reading.poses
+    if not 0 <= k < len(x.at):
+        return None
+    best, half = (np.inf, -1, np.zeros(3)), np.array([0.0, x.prop.size_m[1] / 2, 0.0])
+    for f in range(max(k - BESIDE, 0), k + 1):
+        foot = x.at[f] - rotation.rotate(x.turn[f], half)
+        for part in reading.body.parts:
+            for share in (0.0, 0.5, 1.0):
+                off = part.start_m + share * (part.end_m - part.start_m)
+                at = poses.position[f, part.joint] + rotation.rotate(poses.rotation[f, part.joint], off)
+                own = rotation.rotate(x.turn[f], at - foot, back=True)
+                away = float(x.prop.distance(own)) - float(np.sqrt(part.half_width_m * part.half_depth_m))
+                best = min(best, (away, part.joint, off), key=lambda found: found[0])
+    return best[1:] if best[0] <= NEAR_M else None
+
+
 def called(reading: Reading, joint: int) -> str:
     """What rides on a joint, as an animator calls it."""
-    meaning = reading.body.anatomy.meanings[joint]
+    return words_of(reading.body, joint)
+
+
+def words_of(body: Body, joint: int) -> str:
+    """What rides on a joint of a body, as an animator calls it."""
+    meaning = body.anatomy.meanings[joint]
     role = WORDS.get(meaning.role, meaning.role)
-    return f"{meaning.side} {role}".strip() if role else reading.poses.rig.names[joint]
+    return f"{meaning.side} {role}".strip() if role else body.anatomy.rig.names[joint]
 
 
-def blows_on(reading: Reading, loose: Sequence[Loose], performer: str) -> list[Blow]:
-    """What strikes this performer: not what it strikes itself."""
+def blows_on(reading: Reading, others: Others) -> list[Blow]:
+    """What strikes a performer: not what it strikes itself."""
+    known = others.known.get("blows")
+    if known is None or known[0] is not reading:
+        found = [*_of_props(reading, others.props, others.performer), *_of_limbs(reading, others.beside)]
+        known = others.known["blows"] = (reading, sorted(found, key=lambda b: b.frame))
+    return known[1]
+
+
+def _of_props(reading: Reading, loose: Sequence[Loose], performer: str) -> list[Blow]:
     out, first = [], int(reading.poses.frames[0])
     for x in loose:
         if x.prop.flight is None:
@@ -116,7 +150,83 @@ def blows_on(reading: Reading, loose: Sequence[Loose], performer: str) -> list[B
             blow = _blow(reading, x, hardest, first)
             if blow is not None:
                 out.append(blow)
-    return sorted(out, key=lambda b: b.frame)
+    return out
+
+
+def _of_limbs(reading: Reading, beside: Sequence[Beside]) -> list[Blow]:
+    """Limbs of others that run into this body: the hardest of each performer within a while."""
+    out = []
+    for other in beside:
+        found = sorted(_meetings(reading, other), key=lambda b: -b.touch.impulse_ns)
+        kept: list[Blow] = []
+        for blow in found:
+            if all(abs(blow.frame - b.frame) * reading.poses.dt > TOGETHER_S for b in kept):
+                kept.append(blow)
+        out += kept
+    return out
+
+
+def _meetings(reading: Reading, other: Beside) -> Iterator[Blow]:
+    """Every place of another's hands, feet, elbows, knees and head that comes onto a part of this body."""
+    mine, theirs, dt = reading.poses, other.poses, reading.poses.dt
+    roots = mine.position[:, mine.rig.roots[0]] - theirs.position[:, theirs.rig.roots[0]]
+    near = np.linalg.norm(roots, axis=-1) < REACH_M
+    near[:-1] |= near[1:]
+    rows = np.flatnonzero(near)
+    if len(rows) < 2:
+        return
+    at, girth, joints = _ends(other, rows)
+    for part in reading.body.parts:
+        turn, place = mine.rotation[rows, part.joint], mine.position[rows, part.joint]
+        axis = part.end_m - part.start_m
+        own = rotation.rotate(turn[:, None], at - place[:, None], back=True)
+        share = np.clip((own - part.start_m) @ axis / max(float(axis @ axis), 1e-9), 0.0, 1.0)
+        off = own - (part.start_m + share[..., None] * axis)
+        gap = np.linalg.norm(off, axis=-1) - girth - float(np.sqrt(part.half_width_m * part.half_depth_m))
+        closes = (gap[:-1] - gap[1:]) / dt
+        meets = (gap[:-1] > 0) & (gap[1:] <= 0) & (closes >= LEAST_HIT_MS) & (np.diff(rows) == 1)[:, None]
+        for k, p in zip(*np.nonzero(meets), strict=True):
+            way = -rotation.rotate(turn[k], off[k, p])
+            way = way / max(float(np.linalg.norm(way)), 1e-9)
+            comes = float((at[k + 1, p] - at[k, p]) @ way) / dt
+            # the one that moves more is the one that strikes
+            if comes >= abs(comes - closes[k, p]):
+                u = gap[k, p] / (gap[k, p] - gap[k + 1, p])
+                spot = at[k, p] + (at[k + 1, p] - at[k, p]) * u
+                yield _hit(
+                    reading, other, int(rows[k]), float(u), part.joint, joints[p], spot, way, float(closes[k, p])
+                )
+
+
+def _ends(other: Beside, rows: np.ndarray) -> tuple[np.ndarray, np.ndarray, list[int]]:
+    """Places (frames, ends, 3) m of what a body strikes with, their girths (ends,) m and joints."""
+    at, girth, joints = [], [], []
+    for part in other.body.parts:
+        if part.segment in STRIKES_WITH:
+            for share in (0.1, 0.5, 1.0):
+                off = part.start_m + share * (part.end_m - part.start_m)
+                turn, place = other.poses.rotation[rows, part.joint], other.poses.position[rows, part.joint]
+                at.append(place + rotation.rotate(turn, off))
+                girth.append(float(np.sqrt(part.half_width_m * part.half_depth_m)))
+                joints.append(part.joint)
+    return np.stack(at, axis=1), np.array(girth), joints
+
+
+def _hit(
+    reading: Reading, other: Beside, k: int, u: float, joint: int, limb: int, at: np.ndarray, way: np.ndarray,
+    speed: float,
+) -> Blow:  # fmt: skip
+    """One impulse between two bodies whose joints are all free: right for quick touches, too low for long ones."""
+    from ironarc.core.passive.limp import gives_at  # the engine takes half a second to come in
+
+    gives = gives_at(reading.poses, reading.body, k, joint, at, reading.floor)
+    gives = gives + gives_at(other.poses, other.body, k, limb, at, reading.floor)
+    push = speed * (1 + FLESH_BOUNCE) / max(float(way @ gives @ way), 1e-6)
+    frame = float(reading.poses.frames[k]) + u
+    name = reading.poses.rig.names[joint]
+    touch = Touch(frame, f":{name}", speed, 0.0, tuple(map(float, at)), push)
+    by = f"{other.name}'s {words_of(other.body, limb)}"
+    return Blow(f"{other.id}-{limb}", by, False, touch, joint, way * push, reading)
 
 
 def _blow(reading: Reading, x: Loose, touch: Touch, first: int) -> Blow | None:
@@ -129,7 +239,7 @@ def _blow(reading: Reading, x: Loose, touch: Touch, first: int) -> Blow | None:
     if np.linalg.norm(change) < 1e-6:
         return None
     way = -change / np.linalg.norm(change)
-    blow = Blow(x.prop, touch, reading.poses.rig.index(name), way * touch.impulse_ns, reading)
+    blow = Blow(x.prop.id, x.prop.name, True, touch, reading.poses.rig.index(name), way * touch.impulse_ns, reading)
     comes = float(before @ way) / reading.poses.dt
     # what the limb runs into is struck by the limb
     return blow if comes >= LEAST_MS and comes > abs(float(blow.speed[k - 1])) else None

@@ -278,7 +278,7 @@ class _Run:
         mujoco.mj_forward(self.model, d)
 
     def overlaps(self) -> set[tuple[str, str]]:
-        """Pairs of the body's own parts, and of its parts and what is led, that begin in each other, as a held sack does."""
+        """Pairs of the body's own parts, and of its parts and what is led, that begin in each other, as a sack does."""
         led = {x.id for x in self.around.flesh} | {x.prop.id for x in self.around.led}
         found = set()
         for c in self.data.contact:

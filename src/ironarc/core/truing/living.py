@@ -61,12 +61,18 @@ def planted_feet(reading: Reading, a: int, b: int) -> dict[int, np.ndarray]:
     return out
 
 
+def above(reading: Reading, joint: int) -> list[int]:
+    """A joint and those above it, up to the root."""
+    out = [joint]
+    while reading.poses.rig.parents[out[-1]] >= 0:
+        out.append(int(reading.poses.rig.parents[out[-1]]))
+    return out
+
+
 def tones(reading: Reading, joint: int, tone: float, outward: float) -> Callable[[float, int], float]:
     """The tone of every joint: less, the more bones lie between it and the blow."""
     rig = reading.poses.rig
-    chain = [joint]
-    while rig.parents[chain[-1]] >= 0:
-        chain.append(int(rig.parents[chain[-1]]))
+    chain = above(reading, joint)
     apart = np.zeros(len(rig))
     for j in range(len(rig)):
         n, k = 0, j

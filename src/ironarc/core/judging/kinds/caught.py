@@ -8,7 +8,8 @@ from ironarc.core.judging.evidence import Evidence, curve, lines
 from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
-from ironarc.core.judging.on_blows import Loose, called
+from ironarc.core.judging.on_blows import called
+from ironarc.core.judging.others import Loose
 from ironarc.core.scene.props import Hold
 from ironarc.core.settings import GRAVITY_MS2
 

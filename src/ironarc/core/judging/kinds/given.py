@@ -9,7 +9,8 @@ from ironarc.core.judging.evidence import Evidence, curve
 from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
-from ironarc.core.judging.on_blows import Loose, called
+from ironarc.core.judging.on_blows import BESIDE, called, sent_by
+from ironarc.core.judging.others import Loose
 
 GRADE = Grade(
     "Leaves too fast", 1.25, 2.0, "times",
@@ -17,34 +18,19 @@ GRADE = Grade(
     "limb between frames.",
     "Speed the limb up into the frame it leaves on, or let it leave more slowly.",
 )  # fmt: skip
-NEAR_M = 0.1  # from the skin, that a prop is touched by a limb about the frame it leaves
-BESIDE = 2  # frames about its leaving, whose fastest counts
 LEAST_MS = 1.0
 
 
 def _limb(case: Case, x: Loose) -> tuple[int, np.ndarray] | None:
-    """The joint whose part lies nearest to a prop as it leaves, and (frames,) m/s of that place along its way."""
+    """The joint that sends a prop off as it was told to, and (frames,) m/s of that place along its way."""
     poses, flight = case.reading.poses, x.prop.flight
-    k = flight.start - case.first
-    if not 0 <= k < len(x.at) or not flight.given:
+    sent = sent_by(case.reading, x) if flight.given else None
+    if sent is None:
         return None
+    joint, off = sent
     way = np.array(flight.velocity_ms)
-    way = way / max(float(np.linalg.norm(way)), 1e-9)
-    best, half = (np.inf, -1, np.zeros(3)), np.array([0.0, x.prop.size_m[1] / 2, 0.0])
-    for f in range(max(k - BESIDE, 0), k + 1):
-        foot = x.at[f] - rotation.rotate(x.turn[f], half)
-        for part in case.reading.body.parts:
-            for share in (0.0, 0.5, 1.0):
-                off = part.start_m + share * (part.end_m - part.start_m)
-                at = poses.position[f, part.joint] + rotation.rotate(poses.rotation[f, part.joint], off)
-                own = rotation.rotate(x.turn[f], at - foot, back=True)
-                away = float(x.prop.distance(own)) - float(np.sqrt(part.half_width_m * part.half_depth_m))
-                best = min(best, (away, part.joint, off), key=lambda found: found[0])
-    away, joint, off = best
-    if away > NEAR_M:
-        return None
     track = poses.position[:, joint] + rotation.rotate(poses.rotation[:, joint], off)
-    return joint, np.gradient(track @ way) / poses.dt
+    return joint, np.gradient(track @ (way / max(float(np.linalg.norm(way)), 1e-9))) / poses.dt
 
 
 def rule(case: Case) -> Iterator[Finding]:

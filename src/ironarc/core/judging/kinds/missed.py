@@ -9,7 +9,8 @@ from ironarc.core.judging.finding import Case, Finding, cm
 from ironarc.core.judging.grade import LENGTH, Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.kinds.caught import catches
-from ironarc.core.judging.on_blows import Loose, called
+from ironarc.core.judging.on_blows import called
+from ironarc.core.judging.others import Loose
 
 GRADE = Grade(
     "Hand not where it comes", 0.04, 0.12, "m",

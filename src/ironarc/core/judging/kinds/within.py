@@ -6,9 +6,10 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.judging.evidence import Evidence, curve, lines
-from ironarc.core.judging.finding import Beside, Case, Finding, cm
+from ironarc.core.judging.finding import Case, Finding, cm
 from ironarc.core.judging.grade import LENGTH, Grade
 from ironarc.core.judging.kind import Kind
+from ironarc.core.judging.others import Beside
 from ironarc.core.reading.faults import kept_faults, kept_frames
 from ironarc.core.reading.inside import depth_in
 

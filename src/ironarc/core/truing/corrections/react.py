@@ -7,13 +7,14 @@ import numpy as np
 from ironarc.core.edits.commands.strike import moved_along
 from ironarc.core.errors import EditError
 from ironarc.core.figure.rig import forward
-from ironarc.core.judging.judge import blows_of
+from ironarc.core.judging.judge import blows_of, loose_props
 from ironarc.core.judging.on_blows import Blow as Struck
+from ironarc.core.judging.on_blows import sent_by
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.truing.carry import Figure
 from ironarc.core.truing.correction import FRAME, FRAMES, SHARE, Correction, Place, Proposal, one_way, option
 from ironarc.core.truing.difference import check_root
-from ironarc.core.truing.living import answered, facing, place_of, tones
+from ironarc.core.truing.living import above, answered, facing, place_of, tones
 from ironarc.core.truing.proposing import indices, proposed
 
 NAME = "react"
@@ -22,6 +23,7 @@ LASTS_S = 1.4  # that it is followed over
 STANCE_MS = 0.55  # of the body in one piece, past which no stance takes a blow without a step
 PER_FRAME_S = 0.03  # of processor time, with room to spare
 LEAST_FRAMES = 4
+SWINGS_S, LEAST_THROW_NS = 0.2, 2.0  # before it leaves, that a throw's speed is gained in; and the least that is felt
 
 
 @dataclass(frozen=True)
@@ -48,14 +50,40 @@ class Options:
 
 
 def places(seen: Seen) -> list[Place]:
-    """Every blow of a prop that flies or swings into the body."""
+    """Every blow of a prop that flies or swings into the body, and every throw."""
     reading = seen.reading
     out = []
     for blow in seen.ask(blows_of):
         frame = int(blow.frame)
-        heading, up = _angles(reading, blow)
-        options = Options(frame, reading.poses.rig.names[blow.joint], _rounded(blow), heading, up, True)
+        heading, up = _angles(reading, frame - int(reading.poses.frames[0]), blow.way)
+        options = Options(frame, reading.poses.rig.names[blow.joint], _rounded(blow), heading, up, blow.is_prop)
         out.append(one_way(frame, frame + round(LASTS_S / 2 / reading.poses.dt), options))
+    return out + _recoils(seen)
+
+
+def _recoils(seen: Seen) -> list[Place]:
+    """Every throw: what the prop is given in the last frames before it leaves the hand, the thrower is given back."""
+    reading, out, meanings = seen.reading, [], seen.reading.body.anatomy.meanings
+    dt, first = reading.poses.dt, int(reading.poses.frames[0])
+    for x in loose_props(seen.shot, seen.shot.frame_numbers()):
+        sent = sent_by(reading, x) if x.prop.flight else None
+        if sent is None:
+            continue
+        leaves, n = x.prop.flight.start, max(2, round(SWINGS_S / dt))
+        k = leaves - first
+        if not n < k < len(x.at) - 2:
+            continue
+        push = -x.prop.mass_kg * (x.at[k] - x.at[k - 1] - x.at[k - n] + x.at[k - n - 1]) / dt
+        size = float(np.linalg.norm(push))
+        if size < LEAST_THROW_NS:
+            continue
+        frame = leaves - n // 2
+        heading, up = _angles(reading, frame - first, push / size)
+        # the arm goes as it is keyed: what it pushes off from is the trunk
+        trunk = next((j for j in above(reading, sent[0]) if meanings[j].role == "spine"), reading.poses.rig.roots[0])
+        impulse = float(np.clip(round(size, 1), 0.5, MOST_NS))
+        options = Options(frame, reading.poses.rig.names[trunk], impulse, heading, up)
+        out.append(one_way(frame, leaves + n, options, "Recoil of the throw"))
     return out
 
 
@@ -63,10 +91,9 @@ def _rounded(blow: Struck) -> float:
     return float(np.clip(round(blow.touch.impulse_ns, 1), 0.5, MOST_NS))
 
 
-def _angles(reading: Reading, blow: Struck) -> tuple[float, float]:
-    k = int(blow.frame) - int(reading.poses.frames[0])
+def _angles(reading: Reading, k: int, way: np.ndarray) -> tuple[float, float]:
+    """Degrees from ahead to the left, and upwards, of a way (3,) unit on an index."""
     ahead, left = facing(reading, k)
-    way = blow.way
     return (
         round(float(np.degrees(np.arctan2(way @ left, way @ ahead)))),
         round(float(np.degrees(np.arcsin(np.clip(way[1], -1, 1))))),
@@ -85,9 +112,9 @@ def propose(seen: Seen, options: Options) -> Proposal:
     lasts = round(LASTS_S / reading.poses.dt) if options.frames < 0 else options.frames
     end = min(options.frame + max(lasts, LEAST_FRAMES), last)
     start = options.frame - 1 if options.frame > reading.poses.frames[0] else options.frame
-    a, b = indices(reading, start, end)
-    if b - a < LEAST_FRAMES:
+    if end - start < LEAST_FRAMES:
         raise EditError(f"A reaction needs {LEAST_FRAMES} frames; the motion ends on {last}.")
+    a, b = indices(reading, start, end)
     joint, at = place_of(reading, options.part, a + 1)
     push = _push(reading, options, a + 1)
     tone, frames = tones(reading, joint, options.tone, options.outward), np.arange(start, end + 1)
@@ -145,5 +172,5 @@ CORRECTION = Correction(
     propose,
     order=85,
     seconds=lambda seen, options: PER_FRAME_S * LASTS_S / seen.reading.poses.dt,
-    needs="Needs a prop that flies or swings into the body.",
+    needs="Needs a prop that flies or swings into the body, or is thrown by it.",
 )
