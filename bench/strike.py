@@ -6,17 +6,19 @@ Figures are kept in docs/strike.md.
 import time
 
 import numpy as np
+from scipy.special import ellipk
 
 from ironarc.core import rotation
 from ironarc.core.figure.rig import forward
 from ironarc.core.passive.aim import release
 from ironarc.core.passive.flight import Flown, fly
-from ironarc.core.passive.limp import fall
+from ironarc.core.passive.limp import Blow, Letting, fall
 from ironarc.core.passive.world import Free, Led
 from ironarc.core.reading import see
 from ironarc.core.reading.floor import Floor
 from ironarc.core.scene.props import Prop, middle_of
-from ironarc.demo import deck_somersault, gap_hop
+from ironarc.core.truing import CORRECTIONS, propose, read_try
+from ironarc.demo import crate_strikes, deck_somersault, gap_hop
 from ironarc.demo.posing import key_shot
 
 G, FPS = 9.81, 24
@@ -96,7 +98,7 @@ def let_go() -> None:
         reading = see(key_shot(score)).reading
         body, poses = reading.body, reading.poses
         for tone in (0.0, 0.3, 1.0):
-            found = fall(poses, body, frame - 1, 30, G, Floor(-60.0), lambda share, tone=tone: tone)
+            found = fall(poses, body, frame - 1, 30, G, Floor(-60.0), lambda share, joint, tone=tone: tone)
             world, at = forward(poses.rig, found.local, found.translation)
             parts = at[:, body.joints] + rotation.rotate(world[:, body.joints], body.coms)
             com = np.einsum("b,fbi->fi", body.masses / body.masses.sum(), parts)
@@ -115,8 +117,63 @@ def let_go() -> None:
     print(f"53 frames of a body that falls and lies: {time.perf_counter() - begun:.2f} s")
 
 
+def swings() -> None:
+    hook, half = np.array([0.0, 6.0, 0.0]), 0.05
+    for widest, long in ((0.1, 2.0), (0.8, 2.0), (0.5, 3.6)):
+        bob = Prop("prop1", "Bob", "ball", (0.1, 0.1, 0.1), mass_kg=5.0, hung_from_m=tuple(hook))
+        middle = hook + long * np.array([0.0, -np.cos(widest), np.sin(widest)])
+        turn = rotation.between(np.array([0.0, 1.0, 0.0]), (hook - middle) / long)
+        foot = middle - rotation.rotate(turn, np.array([0.0, half, 0.0]))
+        found = fly([Free(bob, 5.0, foot, turn, STILL, STILL)], Floor(-60.0), G, 1, 600, 1 / 60)["prop1"]
+        at = middle_of(bob, found.at, found.turn)
+        down = np.flatnonzero((at[:-1, 2] > 0) & (at[1:, 2] <= 0))
+        period = np.diff([(i + at[i, 2] / (at[i, 2] - at[i + 1, 2])) / 60 for i in down]).mean()
+        known = 4 * np.sqrt((long**2 + 0.4 * half**2) / (G * long)) * ellipk(np.sin(widest / 2) ** 2)
+        stretch = np.abs(np.linalg.norm(at - hook, axis=-1) - long).max()
+        off = (period / known - 1) * 100
+        print(f"swing of {widest} rad on {long} m: period {off:+.4f} %, its line gives {stretch * 1e3:.2f} mm")
+
+
+def blows() -> None:
+    reading = see(key_shot(gap_hop.SCORE)).reading
+    body, poses = reading.body, reading.poses
+    head, push = body.anatomy.rig.index("Head"), np.array([12.0, 3.0, -20.0])
+    quiet = fall(poses, body, 32, 12, G, Floor(-60.0), lambda share, joint: 0.2, letting=Letting(lives=True))
+    blow = Blow(2.0, head, poses.position[34, head], push)
+    letting = Letting(lives=True, blows=(blow,), quiet=quiet)
+    found = fall(poses, body, 32, 12, G, Floor(-60.0), lambda share, joint: 0.2, letting=letting)
+    paths = []
+    for run in (found, quiet):
+        world, at = forward(poses.rig, run.local, run.translation)
+        parts = at[:, body.joints] + rotation.rotate(world[:, body.joints], body.coms)
+        paths.append(np.einsum("b,fbi->fi", body.masses / body.masses.sum(), parts))
+    gains = np.diff(paths[0] - paths[1], axis=0)[-1] / poses.dt * body.mass_kg
+    print(f"blow on a head in the air: its momentum within {np.linalg.norm(gains - push) / np.linalg.norm(push):.1e}")
+    feet = {j: np.ones(24, dtype=bool) for j, m in enumerate(body.anatomy.meanings) if m.role == "foot"}
+    for tone in (0.1, 0.3, 0.6):
+        stands = fall(
+            poses, body, 0, 20, G, reading.floor, lambda share, joint, tone=tone: tone,
+            letting=Letting(planted=feet, lives=True),
+        )  # fmt: skip
+        off = rotation.log(rotation.multiply(rotation.conjugate(poses.local[:20]), stands.local))
+        print(f"a body that stands unstruck at tone {tone}: joints within "
+              f"{np.degrees(np.linalg.norm(off, axis=-1)).max():.2f}° of their keys")  # fmt: skip
+
+
+def struck() -> None:
+    begun = time.perf_counter()
+    crate_strikes.strikes()
+    print(f"a crate on its line and the body it strikes, 62 frames: {time.perf_counter() - begun:.2f} s with reading")
+    shot = crate_strikes.grazes()
+    begun = time.perf_counter()
+    blow = CORRECTIONS["react"].places(see(shot))[0]
+    text = ",".join(f"{k}={v}" for k, v in vars(blow.options).items())
+    print(f"the answer to a crate: {propose(see(shot), read_try(f'react({text})')).cost.words} "
+          f"{time.perf_counter() - begun:.2f} s")  # fmt: skip
+
+
 def main() -> None:
-    for part in (bounces, slides, meetings, aims, speed, let_go):
+    for part in (bounces, slides, meetings, swings, aims, speed, let_go, blows, struck):
         part()
 
 

@@ -1,6 +1,6 @@
 from bench.fuzz import fuzz
 
-REQUESTS = 150  # bench/fuzz.py goes on for as long as one likes
+REQUESTS = 200  # bench/fuzz.py goes on for as long as one likes
 
 
 def test_nothing_that_is_sent_breaks_anything(session, database_url):

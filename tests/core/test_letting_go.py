@@ -156,7 +156,8 @@ def test_what_slides_while_it_falls_is_no_fault_and_what_slides_before_is(hop):
 def test_the_keys_take_it_back_over_frames(hop):
     after = propose(hop, read_try("let_go(start=32,end=44,back=6,tone=0.3)")).edit.apply(hop.shot)
     was, now = hop.reading.poses, read_shot(after).poses
-    np.testing.assert_allclose(now.position[44:], was.position[44:], atol=1e-9)
+    # the last of it is worked out together with what follows
+    np.testing.assert_allclose(now.position[56:], was.position[56:], atol=1e-9)
     assert np.linalg.norm(now.position[36] - was.position[36], axis=-1).max() > 0.05
 
 
