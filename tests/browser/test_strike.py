@@ -72,11 +72,11 @@ def test_a_ball_is_weighed_let_fly_aimed_and_held_again(person, session, hop):
 
 
 def test_a_body_is_let_go_with_less_tone_taken_and_undone(person, session, hop):
-    person.open_shot(hop, "?step=true&frame=24")
-    assert person.one('#let-go [name="start"]').get_property("value") == "24"
+    person.open_shot(hop, "?step=true&frame=20")
+    assert person.one('#let-go [name="start"]').get_property("value") == "20"
     person.click("#let-go .btn")
     person.until(lambda: person.one("#take").is_displayed() and person.one("#take").is_enabled())
-    person.sees("#trying-name", "Let go at 24")
+    person.sees("#trying-name", "Let go at 20")
     person.sees("#trying-cost", "It lies from")
     first = person.one("#trying-cost").text
     person.one("#trying-options [name='tone']").send_keys(Keys.HOME)  # a slider: limp
@@ -165,4 +165,24 @@ def test_a_crate_that_swings_into_a_back_is_answered_from_its_card(person, sessi
     assert (
         np.abs(undone.track_of(undone.props[0], frames)[0] - before.track_of(before.props[0], frames)[0]).max() < 1e-9
     )
+    assert person.complaints() == []
+
+
+def test_barrels_are_set_out_hung_and_let_fly_together(person, session, hop):
+    person.open_shot(hop, "?step=set&frame=5")
+    person.click('[data-set="add-menu"]')
+    changed(person, lambda: person.click('[data-set="add-prop"][data-prop="box"]'))
+    changed(person, lambda: typed(person, '[data-one="mass_kg"]', "12"))
+    typed_count = person.one("#set-out-count")
+    typed_count.send_keys(Keys.CONTROL, "a")
+    typed_count.send_keys("3")
+    changed(person, lambda: person.click('[data-set="set-out"]'))
+    assert len([p for p in stands(session, hop).props if p.mass_kg == 12.0]) == 4
+    changed(person, lambda: typed(person, '[data-change="line"]', "150"))
+    picked = next(p for p in stands(session, hop).props if p.hung_from_m)
+    assert abs(picked.hung_from_m[1] - (picked.at_m[1] + picked.size_m[1] + 1.5)) < 0.01
+    changed(person, lambda: person.click('[data-set="let-all-fly"]'))
+    assert all(p.flight for p in stands(session, hop).props if p.mass_kg)
+    changed(person, lambda: person.chord(Keys.CONTROL, "z"))
+    assert not any(p.flight for p in stands(session, hop).props)
     assert person.complaints() == []

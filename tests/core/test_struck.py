@@ -8,6 +8,7 @@ from scipy.special import ellipk
 
 from ironarc.core import rotation
 from ironarc.core.edits.commands import COMMANDS
+from ironarc.core.edits.commands.strike import line_of
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import joints_of
 from ironarc.core.figure.rig import forward
@@ -204,7 +205,9 @@ def test_a_crate_that_swings_into_a_back_throws_the_body_over_and_is_slowed():
     assert hit.surface == "performer1:Hips"
     assert hit.impulse_ns > 100
     reading = see(shot).reading
-    assert reading.poses.position[-1, 0, 1] < 0.5
+    head = reading.poses.rig.index("Head")
+    assert reading.poses.position[-1, head, 1] < 0.25
+    assert reading.poses.position[-1, head, 2] > shot.props[1].at_m[2] + 0.3  # beyond the coaming
     at = shot.track_of(crate, np.arange(22, 32))[0]
     assert np.linalg.norm(at[1] - at[0]) > 1.8 * np.linalg.norm(at[9] - at[8])
     found = judge(shot, shot.performer, reading)
@@ -430,3 +433,52 @@ def test_a_fist_that_runs_into_a_trunk_is_a_blow_and_one_that_stops_short_is_non
     after = propose(seen, read_try(f"react({text})")).edit.apply(shot)
     answered = judge(after, after.performers[1], see(after, "performer2").reading)
     assert [f.kind for f in answered if f.kind in ("unmoved", "mistimed")] == []
+
+
+# --- several props -----------------------------------------------------------------------------------------
+
+
+def stacked():
+    """Ten barrels in a pile and a heavy ball that comes at them."""
+    barrel = Prop("prop1", "Barrel", "box", (0.5, 0.6, 0.5), (3.0, 0.0, 0.0), mass_kg=30.0, bounce=0.2)
+    shot = replace(demo("Gap hop"), props=(barrel,))
+    shot = COMMANDS["set_out"](see(shot), item="prop1", count=9, way="pile").apply(shot)
+    ball = Prop("prop20", "Ball", "ball", (0.4, 0.4, 0.4), (3.9, 0.5, -3.0), mass_kg=60.0, bounce=0.2)
+    return replace(shot, props=(*shot.props, ball))
+
+
+def test_ten_barrels_are_set_out_at_once_and_stand_until_something_meets_them():
+    shot = stacked()
+    assert [p.name for p in shot.props[:3]] == ["Barrel", "Barrel 2", "Barrel 3"]
+    assert sorted({round(p.at_m[1], 3) for p in shot.props[:10]}) == [0.0, 0.6, 1.2, 1.8]
+    assert len({p.id for p in shot.props}) == 11
+    still = replace(shot, props=shot.props[:10])
+    stands = COMMANDS["let_all_fly"](see(still), frame=1).apply(still)
+    for prop in stands.props:
+        assert np.abs(stands.track_of(prop, np.array([72]))[0][0] - prop.at_m).max() < 0.03
+    shot = COMMANDS["let_fly"](see(shot), item="prop20", frame=1, velocity_ms=(0.0, 2.0, 8.0)).apply(shot)
+    hit = COMMANDS["let_all_fly"](see(shot), frame=1).apply(shot)
+    # what was said of the ball stands, and what it meets goes over
+    assert hit.props[-1].flight.velocity_ms == (0.0, 2.0, 8.0)
+    moved = [np.linalg.norm(hit.track_of(p, np.array([72]))[0][0] - p.at_m) for p in hit.props[:10]]
+    assert max(moved) > 1.0
+    assert all(hit.track_of(p, np.array([72]))[0][0][1] > -0.02 for p in hit.props)
+
+
+def test_a_prop_is_hung_on_a_line_and_swings_from_it():
+    crate = Prop("prop1", "Crate", "box", (0.4, 0.4, 0.4), (2.0, 1.0, 0.0), mass_kg=20.0)
+    shot = replace(demo("Gap hop"), props=(crate,))
+    hung = COMMANDS["hang_prop"](see(shot), item="prop1", line_m=2.0).apply(shot)
+    assert hung.props[0].hung_from_m == pytest.approx((2.0, 3.4, 0.0))
+    assert line_of(hung, hung.props[0]) == pytest.approx(2.0)
+    swung = COMMANDS["let_fly"](see(hung), item="prop1", frame=1, velocity_ms=(1.0, 0.0, 0.0)).apply(hung)
+    at, turn = swung.track_of(swung.props[0], np.arange(1, 73))
+    top = at + rotation.rotate(turn, np.array([0.0, 0.4, 0.0]))
+    np.testing.assert_allclose(np.linalg.norm(top - [2.0, 3.4, 0.0], axis=-1), 2.0, atol=0.005)
+    assert at[:, 0].max() > 2.3
+    off = COMMANDS["hang_prop"](see(hung), item="prop1", line_m=0).apply(hung)
+    assert off.props[0].hung_from_m is None
+    with pytest.raises(EditError, match="5 cm to 100 m long"):
+        COMMANDS["hang_prop"](see(shot), item="prop1", line_m=-1.0)
+    with pytest.raises(EditError, match="1 to 30 more"):
+        COMMANDS["set_out"](see(shot), item="prop1", count=0, way="row")

@@ -186,6 +186,8 @@ test("where a motion does not play is hatched, and one pose alone is not", () =>
 test("marks of hidden references have no flags, and key poses of stills have", () => {
   const film = { hidden: false, name: "Film", marks: [{ frame: 8, word: "apex" }], pose_frame: null };
   const still = { hidden: false, name: "Still", marks: [], pose_frame: 3 };
+  const blow = { frame: 9.77, by: "Tansy Vale's right hand" };
+  assert.deepEqual(flagsOf([film], [], [blow]).map((f) => f.word), ["apex", "hit 9.8"]);
   assert.deepEqual(flagsOf([film, still, { ...film, hidden: true }]).map((f) => f.frame), [3, 8]);
 });
 

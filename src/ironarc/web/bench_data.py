@@ -5,6 +5,7 @@ import numpy as np
 from ironarc.core.judging import flight_grade, grade_of
 from ironarc.core.judging.findings import can_judge
 from ironarc.core.judging.grades import GRADES, limits_of
+from ironarc.core.judging.judge import blows_of
 from ironarc.core.judging.reading_json import finding_to_plain, flight_to_plain
 from ironarc.core.reading import Reading
 from ironarc.core.reading.contacts import equal_runs
@@ -57,6 +58,7 @@ def reading_data(seen: View) -> dict:
             for track in reading.loads
         ],
         "computed": _computed(reading),
+        "blows": [{"frame": b.frame, "by": b.by} for b in seen.ask(blows_of) if not b.is_prop],
         "off_guide": [
             {
                 "id": guide.id,

@@ -174,6 +174,8 @@ class _Run:
             b.touching = frozenset(t.other_than(name) for t in found if name in t.names)
         if any(b.touching for b in self.flying):
             self._settle()
+        for b in self.flying:
+            b.was = (*self._place(b), *self._speed(b))
 
     def _settle(self) -> None:
         """What lies at the start sinks in as deep as the engine lets it lie, so that friction is there at once."""

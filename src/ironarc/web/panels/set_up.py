@@ -1,6 +1,6 @@
 """The Set panel: the scene sheet, sizes of all bodies, and the item that is picked on it."""
 
-from ironarc.core.edits.commands.strike import is_older
+from ironarc.core.edits.commands.strike import is_older, line_of
 from ironarc.core.exchange.stock import POSES
 from ironarc.core.figure.crew import STOCK
 from ironarc.core.planning.ballistics import WORLDS
@@ -24,6 +24,8 @@ def context(look: Look) -> dict:
         "picked": picked, "heights": heights, "worlds": WORLDS, "rates": RATES,
         "rate": rate_text(shot.rate), "stock": STOCK, "poses": POSES, "kinds": KINDS, "ways": WAYS,
         "points_of": points_of, "mark_words": MARK_WORDS, "materials": MATERIALS,
+        "weighed": sum(p.mass_kg is not None for p in shot.props),
+        "line_m": line_of(shot, picked) if isinstance(picked, Prop) else 0.0,
         "older": isinstance(picked, Prop) and is_older(shot, picked),
         "surfaces": {"floor": "the floor"} | {p.id: p.name for p in shot.props}
         | {f"{p.id}:{joint}": f"{p.name}’s {joint}" for p in shot.performers for joint in p.rig.names},

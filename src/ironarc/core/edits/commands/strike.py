@@ -1,15 +1,17 @@
 """What is asked of props that move by themselves: let fly with the motion they have, aimed, run again, held again."""
 
+from collections.abc import Mapping, Sequence
 from dataclasses import replace
+from typing import Literal
 
 import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.columns.keys import LINEAR, Keys, smooth_keys
 from ironarc.core.document import Shot
-from ironarc.core.edits.base import Edit
+from ironarc.core.edits.base import Edit, Together
 from ironarc.core.edits.commands.registry import Frame, command
-from ironarc.core.edits.items import set_item_of
+from ironarc.core.edits.items import AddItem, set_item_of
 from ironarc.core.errors import EditError
 from ironarc.core.passive.aim import release
 from ironarc.core.reading.shot import Seen
@@ -27,6 +29,9 @@ from ironarc.core.scene.props import (
 Three = tuple[float, float, float]
 Touches = tuple[Touch, ...]
 MOST_FRAMES = 2000
+MOST_SET_OUT = 30
+GAP = 1.02  # between those that are set out, by their width
+SHORTEST_LINE_M, LONGEST_LINE_M = 0.05, 100.0
 SAME_MS = 1e-2  # within which the motion before a flight is the one it was worked out of
 
 
@@ -57,6 +62,86 @@ def let_fly(
         prop, {"columns": flown.columns, "holds": flown.holds, "flight": flown.flight},
         f"Let {prop.name} fly from {frame}, at {speed:.1f} m/s",
     )  # fmt: skip
+
+
+@command
+def let_all_fly(seen: Seen, frame: Frame) -> Edit:
+    """All props with a mass that nobody carries move by themselves from a frame on, and meet each other."""
+    props = [
+        p for p in seen.shot.props
+        if p.mass_kg is not None and not p.locked and not any(h.start <= frame < h.end for h in p.holds)
+    ]  # fmt: skip
+    if not props:
+        raise EditError("No prop has a mass and nobody's hand on it. Say what they weigh in Set.")
+    words = f"Let {len(props)} props fly from {frame}"
+    # what somebody said of one that leaves on this frame stands
+    given = {
+        p.id: (p.flight.velocity_ms, p.flight.spin_rads)
+        for p in props if p.flight and p.flight.given and p.flight.start == frame
+    }  # fmt: skip
+    edits = tuple(
+        set_item_of(was, {"columns": p.columns, "holds": p.holds, "flight": p.flight}, words)
+        for was, p in zip(props, flown_props(seen, props, frame, given), strict=True)
+    )
+    return edits[0] if len(edits) == 1 else Together(edits, words)
+
+
+@command
+def hang_prop(seen: Seen, item: str, line_m: float) -> Edit:
+    """A prop hangs on a line of a length, straight up from its top; on none for 0."""
+    prop = _prop(seen.shot, item)
+    if line_m == 0:
+        return set_item_of(prop, {"hung_from_m": None}, f"{prop.name} hangs on no line")
+    if not SHORTEST_LINE_M <= line_m <= LONGEST_LINE_M:
+        raise EditError(
+            f"A line is {SHORTEST_LINE_M * 100:.0f} cm to {LONGEST_LINE_M:.0f} m long; {line_m:g} m was given."
+        )
+    top = _top(seen.shot, prop)
+    hook = (float(top[0]), float(top[1]) + line_m, float(top[2]))
+    return set_item_of(prop, {"hung_from_m": hook}, f"{prop.name} hangs on a line of {line_m:g} m")
+
+
+def line_of(shot: Shot, prop: Prop) -> float:
+    """m of the line that a prop hangs on, 0 for none."""
+    if prop.hung_from_m is None:
+        return 0.0
+    return float(np.linalg.norm(np.array(prop.hung_from_m) - _top(shot, prop)))
+
+
+def _top(shot: Shot, prop: Prop) -> np.ndarray:
+    """(3,) m: where a line holds a prop, on the shot's first frame."""
+    at, turn = shot.track_of(prop, np.array([shot.first_frame]))
+    return at[0] + rotation.rotate(turn[0], np.array([0.0, prop.size_m[1], 0.0]))
+
+
+@command
+def set_out(seen: Seen, item: str, count: int, way: Literal["row", "stack", "pile"]) -> Edit:
+    """As many more of a prop, side by side, on top of each other, or in a pile that narrows upwards."""
+    prop = _prop(seen.shot, item)
+    if not 1 <= count <= MOST_SET_OUT:
+        raise EditError(f"1 to {MOST_SET_OUT} more are set out at once; {count} was given.")
+    wide, high = prop.size_m[0] * GAP, prop.size_m[1] * (1.0 if prop.kind != "ball" else GAP)
+    turn = rotation.from_euler(TURN_ORDER, np.array([prop.turn_rad]))[0]
+    first, edits = int(seen.shot.free_id("prop").removeprefix("prop")), []
+    for n, (across, up) in enumerate(_places_out(count + 1, way)[1:]):
+        at = np.array(prop.at_m) + rotation.rotate(turn, np.array([across * wide, 0.0, 0.0])) + [0.0, up * high, 0.0]
+        more = replace(
+            prop, id=f"prop{first + n}", name=f"{prop.name} {n + 2}", at_m=tuple(map(float, at)), columns={}, holds=(),
+            flight=None, hung_from_m=None, locked=False,
+        )  # fmt: skip
+        edits.append(AddItem(more))
+    return Together(tuple(edits), f"Set out {count} more of {prop.name}")
+
+
+def _places_out(count: int, way: str) -> list[tuple[float, float]]:
+    """Across and up, in widths and heights, the first one's own place first."""
+    if way == "row":
+        return [(float(n), 0.0) for n in range(count)]
+    if way == "stack":
+        return [(0.0, float(n)) for n in range(count)]
+    base = next(n for n in range(1, count + 1) if n * (n + 1) // 2 >= count)
+    rows = [(k + up / 2, float(up)) for up in range(base) for k in range(base - up)]
+    return rows[:count]
 
 
 @command
@@ -111,34 +196,49 @@ def flown_prop(
     seen: Seen, prop: Prop, frame: int, velocity_ms: Three | None = None, spin_rads: Three | None = None
 ) -> Prop:  # fmt: skip
     """A prop with its flight from a frame of the shot on. EditError for one that can't fly."""
+    given = velocity_ms is not None or spin_rads is not None
+    (flown,) = flown_props(seen, [prop], frame, {prop.id: (velocity_ms, spin_rads)} if given else {})
+    return flown
+
+
+def flown_props(
+    seen: Seen, props: Sequence[Prop], frame: int, given: Mapping[str, tuple[Three | None, Three | None]]
+) -> list[Prop]:  # fmt: skip
+    """Props with their flights from a frame of the shot on, all in one run, so that they meet each other. given : what
+    somebody said of velocity (m/s) and spin (rad/s). EditError for one that can't fly."""
     from ironarc.core.passive.flight import fly  # the engine takes half a second to come in
     from ironarc.core.passive.surroundings import flesh_of, still_and_led
     from ironarc.core.passive.world import Free
 
     shot = seen.shot
-    _check_mass(prop)
-    later = [h.start for h in prop.holds if h.start > frame]
-    last = min([shot.last_frame, frame + MOST_FRAMES, *(f - 1 for f in later)])
-    if last <= frame:
-        raise EditError(f"{prop.name} has no frame to fly on after {frame}. Make the shot longer in Set.")
-    # a hand that holds it beyond the frame lets go there
-    holds = tuple(replace(h, end=min(h.end, frame), ease_out=0) if h.start <= frame <= h.end else h for h in prop.holds)
-    held = replace(prop, holds=holds, flight=None)
-    frames = np.arange(frame, last + 1)
-    at, turn = shot.track_of(held, np.array([frame]))
-    has_v, has_w = shot.motion_of(prop, frame)
-    velocity = has_v if velocity_ms is None else np.array(velocity_ms, dtype=float)
-    spin = has_w if spin_rads is None else np.array(spin_rads, dtype=float)
-    still, led = still_and_led(shot, frames, {prop.id})
+    later = [h.start - 1 for prop in props for h in prop.holds if h.start > frame]
+    last = min([shot.last_frame, frame + MOST_FRAMES, *later])
+    frames, free, held = np.arange(frame, last + 1), [], []
+    for prop in props:
+        _check_mass(prop)
+        if last <= frame:
+            raise EditError(f"{prop.name} has no frame to fly on after {frame}. Make the shot longer in Set.")
+        # a hand that holds it beyond the frame lets go there
+        holds = tuple(
+            replace(h, end=min(h.end, frame), ease_out=0) if h.start <= frame <= h.end else h for h in prop.holds
+        )  # fmt: skip
+        held.append(replace(prop, holds=holds, flight=None))
+        at, turn = shot.track_of(held[-1], np.array([frame]))
+        motion = zip(given.get(prop.id, (None, None)), shot.motion_of(prop, frame), strict=True)
+        velocity, spin = (has if said is None else np.array(said, dtype=float) for said, has in motion)
+        free.append(Free(prop, float(prop.mass_kg), at[0], turn[0], velocity, spin))
+    still, led = still_and_led(shot, frames, {prop.id for prop in props})
     flesh = [piece for p in shot.performers for piece in flesh_of(p, shot, seen.reading.floor, frames)]
-    body = Free(prop, float(prop.mass_kg), at[0], turn[0], velocity, spin)
-    floor, dt = seen.reading.floor, shot.frame_time_s
-    found = fly([body], floor, shot.g, frame, len(frames), dt, still, led, flesh)[prop.id]
-    flight = Flight(
-        frame, last, found.rests, tuple(map(float, velocity)), tuple(map(float, spin)),
-        velocity_ms is not None or spin_rads is not None, found.touches,
-    )  # fmt: skip
-    return replace(held, columns=_baked(prop, frames, found.at, found.turn), flight=flight).checked()
+    floor, dt, out = seen.reading.floor, shot.frame_time_s, []
+    flown = fly(free, floor, shot.g, frame, len(frames), dt, still, led, flesh)
+    for prop, body in zip(held, free, strict=True):
+        found = flown[prop.id]
+        flight = Flight(
+            frame, last, found.rests, tuple(map(float, body.velocity)), tuple(map(float, body.spin)), prop.id in given,
+            found.touches,
+        )  # fmt: skip
+        out.append(replace(prop, columns=_baked(prop, frames, found.at, found.turn), flight=flight).checked())
+    return out
 
 
 def slows_per_m(prop: Prop) -> float:

@@ -112,6 +112,11 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     mend: (data) => actions.edit({ kind: "mend_cut", performer: pick(), number: Number(data.number) }),
     "under-feet": () => actions.edit({ kind: "prop_under_feet", item: pick(), frame: frame(), performer: state.get("who") }),
     "let-fly": () => actions.edit({ kind: "let_fly", item: pick(), frame: frame() }),
+    "let-all-fly": () => actions.edit({ kind: "let_all_fly", frame: frame() }),
+    "set-out"() {
+      const count = whole(byId("set-out-count"), "How many more");
+      if (all(count)) actions.edit({ kind: "set_out", item: pick(), count, way: byId("set-out-way").value });
+    },
     "fly-again": () => actions.edit({ kind: "fly_again", item: pick() }),
     "end-flight": () => actions.edit({ kind: "end_flight", item: pick() }),
     aim() {
@@ -224,6 +229,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
       const fields = [...panel.querySelectorAll(`[data-list="${field.dataset.list}"]`)], values = fields.map((f) => number(f) * unitOf(f));
       if (all(...values)) set({ [field.dataset.list]: values });
     },
+    line(field) { const value = field.value.trim() ? number(field, "The line") : 0; if (all(value)) actions.edit({ kind: "hang_prop", item: pick(), line_m: value / 100 }); },
     material(field) { if (field.value) actions.edit({ kind: "weigh_prop", item: pick(), material: field.value }); },
     one(field) { const value = number(field); if (all(value)) set({ [field.dataset.one]: (value - Number(field.dataset.less ?? 0)) * unitOf(field) }); },
     opacity: (field) => set({ opacity: Number(field.value) / 100 }),

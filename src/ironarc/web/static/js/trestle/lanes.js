@@ -20,13 +20,15 @@ export function tickStep(frames, width) {
   for (let ten = 1; ; ten *= 10) for (const n of [1, 2, 5]) if (n * ten >= least) return n * ten;
 }
 
-// Flags of the references' marks, of the key poses stills belong to, and of what flying props meet
-export function flagsOf(references, props = []) {
+// Flags of the references' marks, of the key poses stills belong to, and of what flying props meet,
+// and of the limbs that strike the performer
+export function flagsOf(references, props = [], blows = []) {
   const hits = props.filter((p) => !p.hidden && p.flight).flatMap((p) => p.flight.touches.filter((t) => t.speed >= HARD_MS).map((t) => ({ frame: t.frame, word: `hit ${t.frame.toFixed(1)}`, of: p.name })));
   const seen = references.filter((r) => !r.hidden);
   const marks = seen.flatMap((r) => r.marks.map((m) => ({ frame: m.frame, word: m.word, of: r.name })));
   const poses = seen.filter((r) => r.pose_frame !== null).map((r) => ({ frame: r.pose_frame, word: r.name, of: "key pose", pose: true }));
-  return [...marks, ...poses, ...hits].sort((a, b) => a.frame - b.frame);
+  const struck = blows.map((b) => ({ frame: b.frame, word: `hit ${b.frame.toFixed(1)}`, of: b.by }));
+  return [...marks, ...poses, ...hits, ...struck].sort((a, b) => a.frame - b.frame);
 }
 
 // Where each lane begins, and how high they are together
@@ -266,7 +268,7 @@ export function laneNames(data, flags, { deck, piers, straps, keys, block: rows 
 // All lanes by name, each a list of nodes; `at` : { data, scene, who, held, x, view, width }
 export function lanesOf(at) {
   // where rows of keys are worked on, the arches make room for them
-  const { data, scene, who, block } = at, performer = performerOf(scene, who), flags = flagsOf(scene.references, scene.props), arch = block ? LOW_ARCH : ARCH;
+  const { data, scene, who, block } = at, performer = performerOf(scene, who), flags = flagsOf(scene.references, scene.props, data.blows), arch = block ? LOW_ARCH : ARCH;
   const all = { ...at, first: scene.first, last: scene.last, arch, ...layoutOf(data, flags, block ? rowsHeight(block, at.open, at.only) : KEYS, arch) };
   return {
     height: all.height,
