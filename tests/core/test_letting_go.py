@@ -198,3 +198,24 @@ def test_what_a_hand_carries_into_the_fall_is_no_obstacle():
     seen = see(sack)
     after = propose(seen, read_try("let_go(start=20,end=60,tone=0.3)")).edit.apply(sack)
     assert see(after).reading.poses.position[-1, 0, 1] < 0.6
+
+
+def test_a_runner_who_goes_limp_keeps_her_pace_and_is_taken_back_on_hands_and_knees():
+    shot = demo("mid stride")
+    seen = see(shot)
+    reading = seen.reading
+    found = [f for f in judge(shot, seen.performer, reading) if not f.left]
+    assert found == []
+    names, at = reading.poses.rig.names, reading.poses.position
+    # she goes on at her own speed as she is let go, and lies with her face to the ground
+    com = reading.com
+    pace = (com[26] - com[25]) / reading.poses.dt
+    np.testing.assert_allclose((com[28] - com[27]) / reading.poses.dt, pace, atol=0.35)
+    assert np.linalg.norm(pace[[0, 2]]) > 2.5
+    assert at[52, names.index("Hips"), 1] < 0.3
+    chest = rotation.rotate(reading.poses.rotation[52, names.index("Chest")], np.array([0.0, 0.0, 1.0]))
+    assert chest[1] < -0.5
+    # then she is on hands and knees
+    assert at[-1, names.index("LeftHand"), 1] < 0.2
+    assert at[-1, names.index("Hips"), 1] > 0.35
+    assert {c.point for c in reading.contacts if c.end == 112} >= {"palm"}

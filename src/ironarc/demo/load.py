@@ -14,6 +14,7 @@ from ironarc.demo import (
     gap_hop,
     gull_hop,
     mail_sack,
+    mid_stride,
     net_perch,
     sack_caught,
     swinging_crate,
@@ -36,6 +37,7 @@ SHOTS: dict[str, Callable[[], Shot]] = {
     buoy_kick.NAME: buoy_kick.make,
     crate_strikes.STRIKES: crate_strikes.strikes,
     crate_strikes.GRAZES: crate_strikes.grazes,
+    mid_stride.NAME: mid_stride.make,
 }
 
 

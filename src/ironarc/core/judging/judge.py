@@ -11,7 +11,7 @@ from ironarc.core.judging.grades import limits_of
 from ironarc.core.judging.on_blows import Blow, blows_on
 from ironarc.core.judging.others import Beside, Loose, Others
 from ironarc.core.reading import Reading
-from ironarc.core.reading.faults import SINK, SLIDE
+from ironarc.core.reading.faults import HOVER, SINK, SLIDE
 from ironarc.core.reading.shot import Seen, own_span
 from ironarc.core.scene.props import middle_of
 from ironarc.core.settings import GRAVITY_MS2
@@ -21,8 +21,11 @@ PHANTOM = "phantom"
 FORCES = (PHANTOM, "arc", "push", "spin", "kink", "balance", "jerk", "fast")  # that a blow explains
 BESIDE = 3  # frames that such a finding lies beside its blow
 AS_MUCH = 1.5  # times what the blow gives, that it may ask for
-FALLS = {SLIDE: "slides", SINK: "its flesh gives", "balance": "lies as it fell"}
-PRESSED_M = 0.025  # that flesh gives where a body lies
+# What a body that falls by itself may do, up to how much
+FALLS = {
+    SLIDE: ("slides", np.inf), "balance": ("lies as it fell", np.inf), SINK: ("its flesh gives", 0.025),
+    HOVER: ("lies on more than is read", 0.05),
+}  # fmt: skip
 COVERED = 0.5  # of its frames, from which a finding is the one that was left
 WORSE = 1.25  # times what it was when it was left, from which it speaks again
 
@@ -96,14 +99,15 @@ def _reason(finding: Finding, left: Sequence[Left]) -> str:
 def _falls(finding: Finding, performer: Performer) -> str:
     """That a part slides, is pressed in a little or lies on more than points: the body falls by itself there; "" where
     it doesn't."""
-    if finding.kind not in FALLS or (finding.kind == SINK and finding.value > PRESSED_M):
+    does, most = FALLS.get(finding.kind, ("", 0.0))
+    if finding.value > most:
         return ""
     frames = finding.own[1] - finding.own[0] + 1
     for layer in performer.layers:
         if layer.made_by == LET_GO and layer.acts and layer.span is not None:
             inside = min(finding.own[1], layer.span[1]) - max(finding.own[0], layer.span[0]) + 1
             if inside >= COVERED * frames:
-                return f"The body is let go there, and {FALLS[finding.kind]}."
+                return f"The body is let go there, and {does}."
     return ""
 
 

@@ -19,10 +19,11 @@ from ironarc.core.passive.shapes import add_shapes
 
 LEAST_INERTIA = 1e-4  # kg·m² that a joint is given at least, for the engine's sake
 LEAST_KG = 1e-6  # below which nothing hangs on a joint
-# Flesh gives more than a crate, and does not roll on as a log would. What is led is of kind 2: it touches what is free, of kind 1, and nothing else
+# Flesh gives more than a crate, and does not roll on as a log would. What is led is of kind 2: it touches what is free,
+# of kind 1, and nothing else
 SURFACE = {
-    "condim": 6, "friction": [0.7, 0.02, 0.04], "solref": [0.008, 1.0], "solimp": [0.9, 0.98, 0.002, 0.5, 2.0], "contype": 1,
-    "conaffinity": 3,
+    "condim": 6, "friction": [0.7, 0.02, 0.04], "solref": [0.008, 1.0], "solimp": [0.9, 0.98, 0.002, 0.5, 2.0],
+    "contype": 1, "conaffinity": 3,
 }  # fmt: skip
 # Middle of the range, degrees of bending forward and of spreading outwards, and how far it goes from there
 RANGES = {
