@@ -173,7 +173,7 @@ def _meetings(reading: Reading, other: Beside) -> Iterator[Blow]:
     near = np.linalg.norm(roots, axis=-1) < REACH_M
     near[:-1] |= near[1:]
     rows = np.flatnonzero(near)
-    if len(rows) < 2:
+    if len(rows) < 2 or not any(part.segment in STRIKES_WITH for part in other.body.parts):
         return
     at, girth, joints = _ends(other, rows)
     for part in reading.body.parts:
