@@ -13,6 +13,8 @@ from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import joints_of
 from ironarc.core.figure.rig import forward
 from ironarc.core.judging.judge import blows_of, judge
+from ironarc.core.judging.on_blows import blows_on
+from ironarc.core.judging.others import Beside, Others
 from ironarc.core.passive.company import Around
 from ironarc.core.passive.flight import fly
 from ironarc.core.passive.limp import Blow, Letting, fall
@@ -212,7 +214,10 @@ def test_a_crate_that_swings_into_a_back_throws_the_body_over_and_is_slowed():
     assert np.linalg.norm(at[1] - at[0]) > 1.8 * np.linalg.norm(at[9] - at[8])
     found = judge(shot, shot.performer, reading)
     assert {f.kind for f in found if not f.left} == set()
-    assert any("Coal crate strikes there" in f.left for f in found if f.kind == "phantom")
+    blown = [f for f in found if f.kind == "phantom" and "Coal crate strikes there" in f.left]
+    assert blown
+    # nobody left it so, thus nobody can take it up again
+    assert not any(f.by_hand for f in blown)
 
 
 def test_letting_go_and_what_it_moves_are_one_step_to_undo():
@@ -433,6 +438,20 @@ def test_a_fist_that_runs_into_a_trunk_is_a_blow_and_one_that_stops_short_is_non
     after = propose(seen, read_try(f"react({text})")).edit.apply(shot)
     answered = judge(after, after.performers[1], see(after, "performer2").reading)
     assert [f.kind for f in answered if f.kind in ("unmoved", "mistimed")] == []
+
+
+def test_a_machine_that_leaps_at_a_back_strikes_with_its_end():
+    """Its joints have no human segment's name: its lamp, at the front, comes first."""
+    stands = {who: Hand("Leap", who, 24) for who in ("bram", "gull")}
+    for hand in stands.values():
+        hand.do("copy_pose", frame=1, to=(24,))
+    bram, gull = see(stands["bram"].shot), see(stands["gull"].shot).reading
+    comes = np.zeros((24, 1, 3))
+    comes[:, 0, 1:] = np.stack([np.full(24, 0.5), np.linspace(-2.6, -0.3, 24)], axis=1)
+    beside = Beside("gull", "Gull", gull.body, replace(gull.poses, position=gull.poses.position + comes))
+    (blow,) = blows_on(bram.reading, Others("performer1", (beside,), ()))
+    assert blow.by == "Gull's Lamp"
+    assert blow.way[2] > 0.7
 
 
 # --- several props -----------------------------------------------------------------------------------------

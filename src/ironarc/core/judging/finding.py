@@ -26,7 +26,7 @@ class Finding:
     says : the sentence shown
     part : what of the body it is about, or ""; cause : findings of one performer with the same one belong together
     performer : id of the one it is about; own : its first and last own frame, which no slip or number changes
-    left : why it is left as it is, or ""
+    left : why it is left as it is, or ""; by_hand : whether a person left it so
     """
 
     kind: str
@@ -42,6 +42,7 @@ class Finding:
     performer: str = ""
     own: tuple[int, int] = (0, 0)
     left: str = ""
+    by_hand: bool = False
 
     @property
     def id(self) -> str:

@@ -40,8 +40,9 @@ def judge(shot: Shot, performer: Performer, reading: Reading, house: Sequence[Li
     for finding in find(reading, limits_of(shot.limits, house), about):
         own = own_span(reading.own, reading.poses.frames, finding.start, finding.end)
         finding = replace(finding, performer=performer.id, own=own)
-        left = _reason(finding, performer.left) or _falls(finding, performer) or _struck(finding, blows)
-        found.append(replace(finding, left=left))
+        by_hand = _reason(finding, performer.left)
+        left = by_hand or _falls(finding, performer) or _struck(finding, blows)
+        found.append(replace(finding, left=left, by_hand=bool(by_hand)))
     return found
 
 

@@ -173,7 +173,7 @@ def _meetings(reading: Reading, other: Beside) -> Iterator[Blow]:
     near = np.linalg.norm(roots, axis=-1) < REACH_M
     near[:-1] |= near[1:]
     rows = np.flatnonzero(near)
-    if len(rows) < 2 or not any(part.segment in STRIKES_WITH for part in other.body.parts):
+    if len(rows) < 2:
         return
     at, girth, joints = _ends(other, rows)
     for part in reading.body.parts:
@@ -201,14 +201,17 @@ def _meetings(reading: Reading, other: Beside) -> Iterator[Blow]:
 def _ends(other: Beside, rows: np.ndarray) -> tuple[np.ndarray, np.ndarray, list[int]]:
     """Places (frames, ends, 3) m of what a body strikes with, their girths (ends,) m and joints."""
     at, girth, joints = [], [], []
-    for part in other.body.parts:
-        if part.segment in STRIKES_WITH:
-            for share in (0.1, 0.5, 1.0):
-                off = part.start_m + share * (part.end_m - part.start_m)
-                turn, place = other.poses.rotation[rows, part.joint], other.poses.position[rows, part.joint]
-                at.append(place + rotation.rotate(turn, off))
-                girth.append(float(np.sqrt(part.half_width_m * part.half_depth_m)))
-                joints.append(part.joint)
+    parts = [part for part in other.body.parts if part.segment in STRIKES_WITH]
+    if not parts:
+        # no word of a machine's or a beast's is a human segment's: it strikes with what ends it
+        parts = [part for part in other.body.parts if part.joint not in other.body.anatomy.rig.parents]
+    for part in parts:
+        for share in (0.1, 0.5, 1.0):
+            off = part.start_m + share * (part.end_m - part.start_m)
+            turn, place = other.poses.rotation[rows, part.joint], other.poses.position[rows, part.joint]
+            at.append(place + rotation.rotate(turn, off))
+            girth.append(float(np.sqrt(part.half_width_m * part.half_depth_m)))
+            joints.append(part.joint)
     return np.stack(at, axis=1), np.array(girth), joints
 
 
