@@ -12,7 +12,7 @@ from ironarc.core.edits.commands.strike import line_of
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import joints_of
 from ironarc.core.figure.rig import forward
-from ironarc.core.judging.judge import blows_of, judge
+from ironarc.core.judging.judge import blows_of, exchanges_of, judge
 from ironarc.core.judging.on_blows import blows_on
 from ironarc.core.judging.others import Beside, Others
 from ironarc.core.passive.company import Around
@@ -452,6 +452,36 @@ def test_a_machine_that_leaps_at_a_back_strikes_with_its_end():
     (blow,) = blows_on(bram.reading, Others("performer1", (beside,), ()))
     assert blow.by == "Gull's Lamp"
     assert blow.way[2] > 0.7
+
+
+# --- both momenta ------------------------------------------------------------------------------------------
+
+
+def test_what_a_crate_loses_the_body_that_is_let_go_has():
+    shot = demo("Crate strikes")
+    first = exchanges_of(see(shot))[0]
+    assert (first.other.name, first.part, first.strikes) == ("Coal crate", "hips", False)
+    crate, frames = shot.props[0], np.arange(shot.first_frame, shot.last_frame + 1)
+    at = middle_of(crate, *shot.track_of(crate, frames))
+    comes = np.linalg.norm(at[23] - at[22]) * shot.fps
+    assert first.other.before == pytest.approx(crate.mass_kg * comes, rel=0.05)
+    assert first.other.before - first.other.after > 200
+    assert abs(first.lost) < 0.02 * first.other.before
+
+
+def test_what_nobody_answers_is_missing_from_the_sum(grazed):
+    (e,) = exchanges_of(grazed)[:1]
+    assert e.lost > 0.8 * (e.other.before - e.other.after) > 50
+
+
+def test_a_kicked_float_has_what_the_foot_gave_it():
+    shot = demo("Buoy kick")
+    e = exchanges_of(see(shot))[0]
+    assert e.strikes
+    assert e.part == "right foot"
+    assert e.other.before == pytest.approx(0.0, abs=1e-6)
+    # what it has, gravity taken out of it, is what the blow was worked out to give it
+    assert e.other.after == pytest.approx(e.impulse_ns, rel=0.05)
 
 
 # --- several props -----------------------------------------------------------------------------------------

@@ -200,6 +200,17 @@ def test_the_true_panel_speaks_in_the_shot_s_frames(client, session):
     assert "30–45" not in panel
 
 
+def test_a_blow_is_shown_with_both_momenta_and_what_comes_after_it_folded(client, session):
+    shot_id = shots.create(session, demo("Crate strikes"))
+    panel = as_read(client.get(f"/shots/{shot_id}/r/1/panels/read").text)
+    blows = panel[panel.index(">Blows<") :]
+    assert blows.index("Coal crate, into the hips") < blows.index("right shin") < blows.index("<details")
+    assert "670 → 436 N·s" in blows
+    assert "15 → 248 N·s" in blows
+    still = shots.create(session, demo("Gap hop"))
+    assert ">Blows<" not in client.get(f"/shots/{still}/r/1/panels/read").text
+
+
 def test_a_file_that_is_brought_in_has_its_floor_written_down(session):
     shot_id = shots.create(session, shot_from_file(SMALL_BVH.encode(), "Small"))
     shot = shots.load(session, shot_id, shots.standing(session, shot_id).revision)

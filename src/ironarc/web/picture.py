@@ -10,6 +10,7 @@ from ironarc.core.exchange.unsaid import performer_of
 from ironarc.core.formats import FileMotion
 from ironarc.core.judging.card import part_ends
 from ironarc.core.judging.evidence import Evidence
+from ironarc.core.judging.exchanges import Exchange
 from ironarc.core.reading import Reading
 
 WIDTH, HEIGHT = 320, 172
@@ -45,6 +46,24 @@ def card_picture(card: dict) -> dict:
     figures.sort(key=lambda f: f["strong"])
     path = " ".join("{},{}".format(*place(x, y)) for x, y in card["path"])
     return {"width": WIDTH, "height": HEIGHT, "figures": figures, "path": path, "floor": HEIGHT - GROUND}
+
+
+BARS, BAR_ZERO = 210, 6  # px across all bars, and left of what is 0
+
+
+def exchange_picture(exchange: Exchange) -> list[dict]:
+    """Bars of both sides' momentum along the push, before and after a touch: where each begins, how long it is, px."""
+    sides = (exchange.other, exchange.body)
+    values = [v for s in sides for v in (s.before, s.after)]
+    low, high = min(0.0, *values), max(0.0, *values)
+    scale = BARS / max(high - low, 1e-9)
+
+    def bar(value: float) -> dict:
+        left = BAR_ZERO + (min(value, 0.0) - low) * scale
+        return {"x": round(left, 1), "wide": round(max(abs(value) * scale, 1.0), 1), "ns": value}
+
+    zero = round(BAR_ZERO - low * scale, 1)
+    return [{"side": s, "before": bar(s.before), "after": bar(s.after), "zero": zero} for s in sides]
 
 
 SIDE_WIDTH, SIDE_HEIGHT, SIDE_FLOOR = 287, 150, 112

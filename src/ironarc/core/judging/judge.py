@@ -6,6 +6,7 @@ from dataclasses import replace
 import numpy as np
 
 from ironarc.core.document import Left, Limit, Performer, Shot
+from ironarc.core.judging.exchanges import Exchange, exchanges
 from ironarc.core.judging.findings import Finding, Limits, find
 from ironarc.core.judging.grades import limits_of
 from ironarc.core.judging.on_blows import Blow, blows_on
@@ -58,6 +59,11 @@ def others(shot: Shot, performer: Performer) -> Others:
 def blows_of(seen: Seen) -> list[Blow]:
     """What strikes the performer that is seen."""
     return blows_on(seen.reading, others(seen.shot, seen.performer))
+
+
+def exchanges_of(seen: Seen) -> list[Exchange]:
+    """What the performer that is seen and those it meets give each other."""
+    return exchanges(seen.reading, others(seen.shot, seen.performer))
 
 
 def loose_props(shot: Shot, frames: np.ndarray) -> tuple[Loose, ...]:

@@ -139,18 +139,19 @@ def blows_on(reading: Reading, others: Others) -> list[Blow]:
 
 
 def _of_props(reading: Reading, loose: Sequence[Loose], performer: str) -> list[Blow]:
-    out, first = [], int(reading.poses.frames[0])
-    for x in loose:
-        if x.prop.flight is None:
-            continue
-        own = [t for t in x.prop.flight.touches if t.surface.startswith(f"{performer}:") and t.impulse_ns >= LEAST_NS]
-        while own:
-            hardest = max(own, key=lambda t: t.impulse_ns)
-            own = [t for t in own if abs(t.frame - hardest.frame) * reading.poses.dt > TOGETHER_S]
-            blow = _blow(reading, x, hardest, first)
-            if blow is not None:
-                out.append(blow)
-    return out
+    first = int(reading.poses.frames[0])
+    found = (_blow(reading, x, t, first) for x in loose for t in hardest_touches(reading, x, performer))
+    return [blow for blow in found if blow is not None]
+
+
+def hardest_touches(reading: Reading, x: Loose, performer: str) -> Iterator[Touch]:
+    """Of a prop with a performer: the hardest of those that are one blow."""
+    touches = x.prop.flight.touches if x.prop.flight else ()
+    own = [t for t in touches if t.surface.startswith(f"{performer}:") and t.impulse_ns >= LEAST_NS]
+    while own:
+        hardest = max(own, key=lambda t: t.impulse_ns)
+        own = [t for t in own if abs(t.frame - hardest.frame) * reading.poses.dt > TOGETHER_S]
+        yield hardest
 
 
 def _of_limbs(reading: Reading, beside: Sequence[Beside]) -> list[Blow]:

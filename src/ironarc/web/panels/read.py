@@ -11,7 +11,7 @@ from ironarc.core.judging.evidence import Evidence
 from ironarc.core.judging.finding import RANK, Finding
 from ironarc.core.judging.findings import by_cause, evidence_of
 from ironarc.core.judging.grades import GRADES, limits_of
-from ironarc.core.judging.judge import others
+from ironarc.core.judging.judge import exchanges_of, others
 from ironarc.core.judging.plain_units import PLAIN_UNITS, told, with_unit
 from ironarc.core.judging.unjudged import nothing_moves, unjudged_of_all
 from ironarc.core.reading import Reading
@@ -24,7 +24,7 @@ from ironarc.core.reading.thrown import angle_deg, read_taken, read_thrown
 from ironarc.core.truing import Try
 from ironarc.store import house
 from ironarc.web.panels.look import Look, flights_of
-from ironarc.web.picture import evidence_picture
+from ironarc.web.picture import evidence_picture, exchange_picture
 from ironarc.web.variants import View
 
 
@@ -46,6 +46,7 @@ def context(look: Look) -> dict:
         "flights": flights_of(seen), "flight_parts": flight_cards(seen.reading),
         "compared_flights": compared(seen.reading),
         "thrown": seen.reading.ask(read_thrown), "taken": seen.reading.ask(read_taken),
+        "exchanges": [(e, exchange_picture(e)) for e in seen.ask(exchanges_of)],
         "footing": footing_of(seen.shot, seen.reading), "other_floor": seen.reading.ask(other_floor),
     }  # fmt: skip
 
