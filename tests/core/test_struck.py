@@ -440,6 +440,33 @@ def test_a_fist_that_runs_into_a_trunk_is_a_blow_and_one_that_stops_short_is_non
     assert [f.kind for f in answered if f.kind in ("unmoved", "mistimed")] == []
 
 
+def answered_by_hand(*keys, hold: int):
+    """Bram stands until `hold`; then grips, at frames, are keyed so far back, in m."""
+    bram = Hand("Punch", "bram", 40)
+    bram.do("copy_pose", frame=1, to=(hold, 40))
+    for frame, grip, back_m in keys:
+        reading = see(bram.shot).reading
+        at = reading.poses.position[frame - 1, reading.poses.rig.index(grip.title())]
+        bram.reach(frame, grip, tuple(at - [0.0, 0.0, back_m]))
+    stands = replace(bram.shot.performer, id="performer2", placement=Placement((0.0, 0.0, 0.66), np.pi))
+    shot = replace(punched(), performers=(punched().performer, stands))
+    return {f.kind: f for f in judge(shot, stands, see(shot, "performer2").reading)}
+
+
+def test_a_body_that_flies_off_faster_than_the_blow_throws_it_is_told_so():
+    found = answered_by_hand((12, "hips", 0.3), hold=10)
+    assert found["overdone"].grade == "cracked"
+    assert "throws a limp body off at 1.2 m/s there; here it is 3.4" in found["overdone"].says
+    assert "wrong_first" not in found
+    assert "overdone" not in answered_by_hand((14, "hips", 0.06), hold=10)
+
+
+def test_a_head_that_goes_before_the_trunk_that_is_struck_is_told_so():
+    found = answered_by_hand((12, "head", 0.15), (15, "hips", 0.3), hold=8)
+    assert found["wrong_first"].part == "head"
+    assert "the head goes 3 frames before it" in found["wrong_first"].says
+
+
 def test_a_machine_that_leaps_at_a_back_strikes_with_its_end():
     """Its joints have no human segment's name: its lamp, at the front, comes first."""
     stands = {who: Hand("Leap", who, 24) for who in ("bram", "gull")}

@@ -58,9 +58,13 @@ class Blow:
         poses, at = self.reading.poses, np.array(self.touch.at)
         k = min(int(self.frame) - int(poses.frames[0]), len(poses.frames) - 1)
         off = rotation.rotate(poses.rotation[k, self.joint], at - poses.position[k, self.joint], back=True)
-        track = poses.position[:, self.joint] + rotation.rotate(poses.rotation[:, self.joint], off)
-        along = track @ self.way
-        return np.append(np.diff(along), 0.0) / poses.dt
+        return self.speed_of(self.joint, off)
+
+    def speed_of(self, joint: int, off: np.ndarray) -> np.ndarray:
+        """(frames,) m/s along the push of a place (3,) m in a joint's axes: between a frame and the next."""
+        poses = self.reading.poses
+        track = poses.position[:, joint] + rotation.rotate(poses.rotation[:, joint], off)
+        return np.append(np.diff(track @ self.way), 0.0) / poses.dt
 
     @cached_property
     def free_ms(self) -> float:
@@ -83,19 +87,24 @@ class Blow:
     @property
     def begins(self) -> float | None:
         """The frame from which the place gives way along the push; None where it never does."""
+        found = self.rise_of(self.speed)
+        return found[0] if found else None
+
+    def rise_of(self, speed: np.ndarray) -> tuple[float, float] | None:
+        """The frame from which a speed (frames,) rises about the blow, and by how many m/s; None where it doesn't."""
         first = int(self.reading.poses.frames[0])
         k = round(self.frame) - first
-        a, b = max(k - AROUND, 0), min(k + AROUND, len(self.speed) - 1)
-        v = self.speed[a:b]
+        a, b = max(k - AROUND, 0), min(k + AROUND, len(speed) - 1)
+        v = speed[a:b]
         if len(v) < 3:
             return None
         top = int(v.argmax())
         low = int(v[: top + 1].argmin())
-        rise = v[top] - v[low]
+        rise = float(v[top] - v[low])
         if rise < LEAST_MS:
             return None
         begun = low + int(np.argmax(v[low : top + 1] >= v[low] + BEGINS * rise))
-        return float(a + begun + first)
+        return float(a + begun + first), rise
 
 
 def sent_by(reading: Reading, x: Loose) -> tuple[int, np.ndarray] | None:
