@@ -345,6 +345,39 @@ def test_a_kick_that_cannot_have_given_that_speed_is_found():
     assert judge(asked, asked.performer, see(asked).reading) == []
 
 
+def sent_off(speed: float):
+    shot = demo("Buoy kick")
+    ahead = tuple(float(v) for v in np.array([0.0, 0.3, 1.0]) * speed / np.hypot(0.3, 1.0))
+    return see(COMMANDS["let_fly"](see(shot), item="prop1", frame=19, velocity_ms=ahead).apply(shot))
+
+
+def test_a_leg_swings_as_fast_as_what_it_kicks_leaves_and_stays_on_its_way():
+    seen = sent_off(11.6)
+    poses, toe = seen.reading.poses, seen.performer.rig.index("RightToe")
+    (place,) = CORRECTIONS["swing"].places(seen)
+    done = propose(seen, read_try(f"swing(frame={place.options.frame})"))
+    assert "The right toe goes at 7.2 m/s where Float leaves; it went at 6.7" in done.cost.says
+    after = done.edit.apply(seen.shot)
+    now = see(after).reading.poses
+    # on the very frame, and away from the swing, it stands as it did; in between it is later, then ahead
+    np.testing.assert_allclose(now.position[18], poses.position[18], atol=1e-6)
+    np.testing.assert_allclose(now.position[30:], poses.position[30:], atol=1e-6)
+    assert now.position[16, toe, 2] < poses.position[16, toe, 2] - 0.01
+    assert now.position[20, toe, 2] > poses.position[20, toe, 2] + 0.01
+    left = seen.performer.rig.index("LeftFoot")
+    np.testing.assert_allclose(now.position[:, left], poses.position[:, left], atol=1e-6)
+    assert CORRECTIONS["swing"].places(see(after)) == []
+
+
+def test_a_swing_that_is_asked_for_too_much_says_how_fast_the_prop_may_leave():
+    done = propose(sent_off(30.0), read_try("swing(frame=19)"))
+    assert "or let it leave at 11.9 m/s" in done.cost.says
+    with pytest.raises(EditError, match=r"at 6\.7 m/s there already"):
+        propose(sent_off(8.0), read_try("swing(frame=19)"))
+    with pytest.raises(EditError, match="No arm or leg of Tansy Vale sends a prop off on 30"):
+        propose(sent_off(8.0), read_try("swing(frame=30)"))
+
+
 def caught(off_m=(0.0, 0.0, 0.0), speed: float = 4.0):
     """Bram stands; a weight comes level into his right hand on frame 12 and stops there."""
     hop = demo("Gap hop")
