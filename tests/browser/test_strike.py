@@ -3,6 +3,7 @@
 from dataclasses import replace
 
 import numpy as np
+import pytest
 from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.support.ui import Select
 
@@ -63,6 +64,19 @@ def test_a_ball_is_weighed_let_fly_aimed_and_held_again(person, session, hop):
     prop = shot.props[-1]
     there = middle_of(prop, *shot.track_of(prop, np.array([25])))[0]
     np.testing.assert_allclose(there, (0.3, 1.0, 2.5), atol=0.01)
+    # or it comes down there from a height
+    for css, value in (("[data-aim='0']", "30"), ("[data-aim='1']", "100"), ("[data-aim='2']", "250")):
+        person.one(css).clear()
+        person.one(css).send_keys(value)
+    Select(person.one("#aim-by")).select_by_value("height")
+    person.one("#aim-arrives").clear()
+    person.one("#aim-arrives").send_keys("240")
+    changed(person, lambda: person.click('[data-set="aim"]'))
+    shot = stands(session, hop)
+    prop = shot.props[-1]
+    path = middle_of(prop, *shot.track_of(prop, np.arange(5, 50)))
+    assert path[:, 1].max() == pytest.approx(2.4, abs=0.01)
+    assert np.linalg.norm(path - [0.3, 1.0, 2.5], axis=1).min() < 0.15
     # held again, and all of it undone
     changed(person, lambda: person.click('[data-set="end-flight"]'))
     assert stands(session, hop).props[-1].flight is None
@@ -74,7 +88,7 @@ def test_a_ball_is_weighed_let_fly_aimed_and_held_again(person, session, hop):
 def test_a_body_is_let_go_with_less_tone_taken_and_undone(person, session, hop):
     person.open_shot(hop, "?step=true&frame=20")
     assert person.one('#let-go [name="start"]').get_property("value") == "20"
-    person.click("#let-go .btn")
+    person.click("#let-go [data-let-go]")
     person.until(lambda: person.one("#take").is_displayed() and person.one("#take").is_enabled())
     person.sees("#trying-name", "Let go at 20")
     person.sees("#trying-cost", "It lies from")
@@ -92,9 +106,46 @@ def test_a_body_is_let_go_with_less_tone_taken_and_undone(person, session, hop):
     end = person.one('#let-go [name="end"]')
     end.send_keys(Keys.CONTROL, "a")
     end.send_keys("40")
-    person.click("#let-go .btn")
+    person.click("#let-go [data-let-go]")
     person.sees("#bench-message", "The motion goes on to frame 72")
     assert person.complaints() == []
+
+
+def test_a_collapse_is_started_from_and_its_tone_is_keyed_in_a_picture(person, session, hop):
+    person.open_shot(hop, "?step=true&frame=50")
+    person.click("#let-go [data-lets]:nth-of-type(2)")
+    assert Select(person.one("#let-go [name='first']")).first_selected_option.text == "legs"
+    person.click("#let-go [data-let-go]")
+    person.until(lambda: person.one("#take").is_displayed() and person.one("#take").is_enabled())
+    assert not person.one(".curve").is_displayed()
+    person.click("#trying-options .option:has([type='checkbox']:not([name])) [type='checkbox']")
+    person.until(lambda: person.one(".curve").is_displayed())
+    person.until(lambda: person.one("#take").is_enabled() and "keyed=0:0.45;0.5:0.05;1:0.05" in tried(person))
+    # a key is put between two and drawn up, then one goes by the keyboard
+    picture = person.one(".curve")
+    wide = picture.size["width"]
+    person.hand().move_to_element_with_offset(picture, round(wide * 0.25), 10).click_and_hold().move_by_offset(
+        0, -30
+    ).release().perform()  # fmt: skip
+    person.until(lambda: person.one("#take").is_enabled() and tried(person).count(":") == 4)
+    text = tried(person).split("keyed=")[1].rstrip(")")
+    keys = dict(tuple(map(float, key.split(":"))) for key in text.split(";"))
+    (put,) = [x for x in keys if 0.6 < x < 0.9]
+    assert keys[put] > 0.6
+    person.one(".curve [data-key='3']").send_keys(Keys.DELETE)
+    person.until(lambda: person.one("#take").is_enabled() and tried(person).count(":") == 3)
+    changed(person, lambda: person.click("#take"))
+    (layer,) = stands(session, hop).performer.corrections
+    assert '"first": "legs"' in layer.asked
+    assert f"{put:g}:{keys[put]:g}" in layer.asked
+    changed(person, lambda: person.chord(Keys.CONTROL, "z"))
+    assert stands(session, hop).performer.corrections == ()
+    assert person.complaints() == []
+
+
+def tried(person) -> str:
+    """What is tried, as it is asked for."""
+    return person.shown()[0]
 
 
 def test_an_arm_is_let_go_and_its_keys_take_it_back(person, session, hop):
@@ -104,7 +155,7 @@ def test_an_arm_is_let_go_and_its_keys_take_it_back(person, session, hop):
         field = person.one(f'#let-go [name="{name}"]')
         field.send_keys(Keys.CONTROL, "a")
         field.send_keys(value)
-    person.click("#let-go .btn")
+    person.click("#let-go [data-let-go]")
     person.until(lambda: person.one("#take").is_displayed() and person.one("#take").is_enabled())
     changed(person, lambda: person.click("#take"))
     shot = stands(session, hop)

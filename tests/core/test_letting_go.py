@@ -16,6 +16,7 @@ from ironarc.core.reading import read_shot, see
 from ironarc.core.reading.floor import Floor
 from ironarc.core.scene.props import Prop
 from ironarc.core.truing import propose, read_try
+from ironarc.demo.by_hand import Hand
 from tests.conftest import demo
 
 G = 9.81
@@ -219,3 +220,80 @@ def test_a_runner_who_goes_limp_keeps_her_pace_and_is_taken_back_on_hands_and_kn
     assert at[-1, names.index("LeftHand"), 1] < 0.2
     assert at[-1, names.index("Hips"), 1] > 0.35
     assert {c.point for c in reading.contacts if c.end == 112} >= {"palm"}
+
+
+# --- collapse, brace, keyed tone ---------------------------------------------------------------------------
+
+
+@pytest.fixture(scope="module")
+def stands():
+    hand = Hand("Stands", "tansy", 60)
+    hand.do("copy_pose", frame=1, to=(60,))
+    return see(hand.shot)
+
+
+def fallen_by(seen, text: str):
+    """The body after it was let go, with the options of a try."""
+    done = propose(seen, read_try(f"let_go(start=1,end=60,{text})")).edit.apply(seen.shot)
+    return see(done).reading.poses
+
+
+def lowest_speed(poses, name: str) -> float:
+    """m/s at which a joint comes down at most."""
+    return float(-(np.diff(poses.position[:, poses.rig.index(name), 1]) / poses.dt).min())
+
+
+def bent_deg(poses, name: str) -> np.ndarray:
+    j = poses.rig.index(name)
+    turned = rotation.multiply(rotation.conjugate(poses.local[:1, j]), poses.local[:, j])
+    return np.degrees(np.linalg.norm(rotation.log(turned), axis=-1))
+
+
+def test_arms_that_reach_for_the_ground_take_what_the_head_would_have_taken(stands):
+    free = fallen_by(stands, "tone=0.6,tone_end=0.2")
+    braces = fallen_by(stands, "tone=0.6,tone_end=0.2,brace=True")
+    assert lowest_speed(braces, "Head") < 0.75 * lowest_speed(free, "Head")
+    hand, head = (braces.position[:, braces.rig.index(n), 1] for n in ("LeftHand", "Head"))
+    assert int(np.argmax(hand < 0.06)) < int(np.argmax(head < 0.3))
+    # nobody reaches before he has felt that he falls
+    arm = bent_deg(braces, "LeftArm")
+    assert arm[3] < 5 < arm[:36].max() - 20
+
+
+def test_where_the_tone_falls_first_gives_way_first(stands):
+    legs = fallen_by(stands, "tone=0.5,tone_end=0.02,first=legs")
+    spine = fallen_by(stands, "tone=0.5,tone_end=0.02,first=spine")
+    knee = [bent_deg(p, "LeftLeg")[20] for p in (legs, spine)]
+    assert knee[0] > knee[1] + 10
+    back = [bent_deg(p, "UpperChest")[20] for p in (legs, spine)]
+    assert back[0] < back[1]
+
+
+def test_a_keyed_tone_holds_where_it_is_high_and_is_the_sliders_curve_where_it_is_keyed_so(stands):
+    keyed = fallen_by(stands, "keyed=0:0.75;0.5:0.75;0.55:0.0;1:0.0")
+    held = fallen_by(stands, "tone=0.75,tone_end=0.75")
+    np.testing.assert_allclose(keyed.local[:30], held.local[:30], atol=1e-9)
+    assert np.abs(keyed.position[-1] - held.position[-1]).max() > 0.04
+    np.testing.assert_allclose(
+        fallen_by(stands, "keyed=0:0.3;1:0.3").local, fallen_by(stands, "tone=0.3,tone_end=0.3").local, atol=1e-9
+    )
+
+
+@pytest.mark.parametrize(
+    ("text", "says"),
+    [
+        ("keyed=0:0.4;0.5", "up to 12 keys such as 0:0.4;0.5:0.06"),
+        ("keyed=0:0.4;0.5:1.6", "a tone from 0 to 1"),
+        ("keyed=0:0.4;0:0.2", "is a share|keys such as"),
+        ("keyed=half", "“half” was given"),
+    ],
+)
+def test_a_tone_that_is_none_is_refused_in_words(stands, text, says):
+    with pytest.raises(EditError, match=says):
+        fallen_by(stands, text)
+
+
+def test_a_body_that_reaches_for_no_ground_says_so():
+    seen = see(demo("Gull"))
+    with pytest.raises(EditError, match="no arms that are understood"):
+        propose(seen, read_try("let_go(start=1,end=40,brace=True,back=10)"))

@@ -11,7 +11,7 @@ from ironarc.core.edits.commands.strike import is_older
 from ironarc.core.edits.items import AddItem
 from ironarc.core.errors import EditError
 from ironarc.core.judging.judge import judge
-from ironarc.core.passive.aim import path, release
+from ironarc.core.passive.aim import path, release, release_over
 from ironarc.core.passive.flight import Flown, fly
 from ironarc.core.passive.impulse import Body, Meeting, impulses
 from ironarc.core.passive.limp import gives_at
@@ -65,7 +65,7 @@ def test_the_air_slows_what_flies_as_the_formula_has_it():
     shuttle = ball(mass_kg=0.005, drag=0.6)
     found = flown(shuttle, (0, 30, 0), (20, 0, 0), frames=25)
     slows = 1.2 * 0.6 * np.pi * 0.01 / 2 / 0.005
-    end = path(np.array([0.0, 30.0, 0.0]), np.array([[20.0, 0.0, 0.0]]), 1.0, G, slows)[0]
+    end = path(np.array([0.0, 30.0, 0.0]), np.array([[20.0, 0.0, 0.0]]), 1.0, G, slows)[-1, 0]
     np.testing.assert_allclose(middle_of(shuttle, found.at, found.turn)[-1] - [0, 0.1, 0], end, atol=0.02)
 
 
@@ -191,6 +191,29 @@ def test_an_aim_lands_within_a_centimetre_when_it_is_stepped(drag):
     v = release(start, target, time, G, slows)
     found = flown(prop, start - [0, 0.1, 0], v, frames=21)
     np.testing.assert_allclose(middle_of(prop, found.at, found.turn)[20], target, atol=0.01)
+
+
+@pytest.mark.parametrize("drag", [0.0, 0.8])
+def test_an_aim_that_rises_to_a_height_comes_down_where_it_should(drag):
+    target, top = np.array([2.0, 0.9, 1.0]), 2.6
+    prop = ball(drag=drag)
+    slows = 1.2 * drag * np.pi * 0.01 / 2 / 0.5
+    start = np.array([0.0, 1.5, 0.0])
+    v, time_s = release_over(start, target, top, G, slows)
+    found = flown(prop, start - [0, 0.1, 0], v, frames=60)
+    at = middle_of(prop, found.at, found.turn)
+    frames = time_s * FPS
+    k = int(frames)
+    np.testing.assert_allclose(at[k] + (at[k + 1] - at[k]) * (frames - k), target, atol=0.02)
+    # between frames it rises some 9 mm over the highest of them at most
+    assert at[: k + 1, 1].max() == pytest.approx(top, abs=0.009)
+    if not drag:
+        assert v[1] == pytest.approx(np.sqrt(2 * G * 1.1))
+
+
+def test_a_height_that_is_not_over_both_ends_is_refused():
+    with pytest.raises(EditError, match="to 152 cm at least"):
+        release_over(np.array([0.0, 1.5, 0.0]), np.array([2.0, 0.9, 0.0]), 1.4, G)
 
 
 def test_what_can_not_be_thrown_is_said():
@@ -344,6 +367,9 @@ def test_an_aimed_prop_is_there_on_its_frame_and_a_flight_can_be_ended():
     prop = aimed.props[0]
     np.testing.assert_allclose(middle_of(prop, *aimed.track_of(prop, np.array([45])))[0], (0.5, 1.0, 3.0), atol=0.01)
     assert prop.flight.given
+    tossed = Ask("aim_prop", item="prop1", frame=29, at_m=(0.5, 1.0, 3.0), rises_m=2.0).apply(shot).props[0]
+    highest = middle_of(tossed, *shot.with_item(tossed).track_of(tossed, np.arange(29, 60)))[:, 1].max()
+    assert highest == pytest.approx(2.0, abs=0.01)
     ended = Ask("end_flight", item="prop1").apply(aimed).props[0]
     assert ended.flight is None
     still = ended.track(np.arange(30, 60))[0]
@@ -357,6 +383,7 @@ def test_an_aimed_prop_is_there_on_its_frame_and_a_flight_can_be_ended():
         ("fly_again", {}, "does not fly by itself"),
         ("end_flight", {}, "does not fly by itself"),
         ("aim_prop", {"frame": 20, "at_m": (0.0, 1.0, 3.0), "arrives": 20}, "later frame"),
+        ("aim_prop", {"frame": 20, "at_m": (0.0, 1.0, 3.0)}, "how high it rises"),
         ("set_item", {"changes": {"mass_kg": -1.0}}, "The mass of Buoy must be more than 0"),
         ("set_item", {"changes": {"bounce": 1.5}}, "The bounce of Buoy lies between 0 and 0.95"),
     ],

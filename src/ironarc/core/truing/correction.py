@@ -20,7 +20,7 @@ from ironarc.core.whole_numbers import whole_number
 
 _TRY = re.compile(r"([a-z_]{1,30})\(([^()]{0,300})\)")
 NO_ARRAYS: dict = {}
-FRAME, FRAMES, SHARE, CM, TURNS, GRAVITY = "frame", "frames", "share", "cm", "turns", "g"
+FRAME, FRAMES, SHARE, CM, TURNS, GRAVITY, CURVE = "frame", "frames", "share", "cm", "turns", "g", "curve"
 
 
 def option(
@@ -28,7 +28,8 @@ def option(
     found: str = "", **more: Any,
 ) -> Any:  # fmt: skip
     """A field of a correction's options: what it is called on a form, the unit it is told in ("frame" for a frame of
-    the shot, "frames" for a number of them, "share", "cm", "turns"), between what it lies, and what can be chosen.
+    the shot, "frames" for a number of them, "share", "cm", "turns", "curve" for keys of a share), between what it lies,
+    and what can be chosen.
 
     found : where -1 has it worked out, what a form calls that
     """

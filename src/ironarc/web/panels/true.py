@@ -12,7 +12,9 @@ from ironarc.core.judging.grades import GRADES
 from ironarc.core.motion.layers import Layer
 from ironarc.core.truing.asked import asked_of
 from ironarc.core.truing.corrections import whole
+from ironarc.core.truing.corrections.let_go import FIRSTS as LET_GO_FIRSTS
 from ironarc.core.truing.corrections.let_go import PARTS as LET_GO_PARTS
+from ironarc.core.truing.corrections.let_go import STARTS as LET_GO_STARTS
 from ironarc.web.bench_data import piers
 from ironarc.web.panels.look import Look, flights_of
 from ironarc.web.variants import View
@@ -40,7 +42,8 @@ def context(look: Look) -> dict:
         "span": span_of(seen), "holds": _holds(seen),
         # as it stands, with its corrections, also where it is seen before them
         "corrections": corrections(look.shot, look.shot.performer_called(seen.performer.id)),
-        "parts": parts_of_body(seen.reading.body), "let_go": LET_GO_PARTS, "struck": _struck(seen),
+        "parts": parts_of_body(seen.reading.body), "let_go": LET_GO_PARTS,
+        "let_go_firsts": LET_GO_FIRSTS, "let_go_starts": LET_GO_STARTS, "struck": _struck(seen),
     }  # fmt: skip
 
 

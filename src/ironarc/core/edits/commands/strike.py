@@ -13,7 +13,7 @@ from ironarc.core.edits.base import Edit, Together
 from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.items import AddItem, set_item_of
 from ironarc.core.errors import EditError
-from ironarc.core.passive.aim import release
+from ironarc.core.passive.aim import release, release_over
 from ironarc.core.reading.shot import Seen
 from ironarc.core.scene.props import (
     MATERIALS,
@@ -145,19 +145,28 @@ def _places_out(count: int, way: str) -> list[tuple[float, float]]:
 
 
 @command
-def aim_prop(seen: Seen, item: str, frame: Frame, at_m: Three, arrives: Frame, spin_rads: Three | None = None) -> Edit:
-    """A prop is thrown from a frame so that its middle is at a place on a later frame, if nothing is in its way."""
+def aim_prop(
+    seen: Seen, item: str, frame: Frame, at_m: Three, arrives: Frame | None = None, rises_m: float | None = None,
+    spin_rads: Three | None = None,
+) -> Edit:  # fmt: skip
+    """A prop is thrown from a frame so that its middle is at a place, if nothing is in its way: on a later frame, or
+    coming down from a height."""
     prop = _prop(seen.shot, item)
     _check_mass(prop)
     at, turn = seen.shot.track_of(prop, np.array([frame]))
     start = middle_of(prop, at, turn)[0]
-    velocity = release(
-        start, np.array(at_m), (arrives - frame) * seen.shot.frame_time_s, seen.shot.g, slows_per_m(prop)
-    )
+    target, slows, dt = np.array(at_m), slows_per_m(prop), seen.shot.frame_time_s
+    if (arrives is None) == (rises_m is None):
+        raise EditError("Say on which frame it is there, or how high it rises on the way.")
+    if rises_m is None:
+        velocity, on = release(start, target, (arrives - frame) * dt, seen.shot.g, slows), f"{arrives}"
+    else:
+        velocity, takes_s = release_over(start, target, rises_m, seen.shot.g, slows)
+        on = f"{frame + takes_s / dt:.1f}"
     flown = flown_prop(seen, prop, frame, tuple(map(float, velocity)), spin_rads)
     return set_item_of(
         prop, {"columns": flown.columns, "holds": flown.holds, "flight": flown.flight},
-        f"Aim {prop.name}: {np.linalg.norm(velocity):.1f} m/s at {frame}, there at {arrives}",
+        f"Aim {prop.name}: {np.linalg.norm(velocity):.1f} m/s at {frame}, there at {on}",
     )  # fmt: skip
 
 

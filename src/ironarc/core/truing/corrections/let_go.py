@@ -1,6 +1,9 @@
 """Let go: from a frame on a body or parts of it fall by themselves, as loose or as held as their tone has them."""
 
+from __future__ import annotations
+
 from dataclasses import dataclass, replace
+from typing import TYPE_CHECKING
 
 import numpy as np
 
@@ -10,12 +13,16 @@ from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import LEG, SETS, joints_of
 from ironarc.core.judging.judge import LET_GO
 from ironarc.core.reading import Reading, Seen
+from ironarc.core.truing.bracing import braced
 from ironarc.core.truing.carry import Figure, Planted, end_of, planted
-from ironarc.core.truing.correction import FRAME, FRAMES, SHARE, Correction, Place, Proposal, option
+from ironarc.core.truing.correction import CURVE, FRAME, FRAMES, SHARE, Correction, Place, Proposal, option
 from ironarc.core.truing.corrections import whole
 from ironarc.core.truing.difference import check_root
 from ironarc.core.truing.living import planted_feet
 from ironarc.core.truing.proposing import indices, proposed
+
+if TYPE_CHECKING:
+    from ironarc.core.passive.limp import Letting, Tone
 
 NAME = LET_GO
 LONGEST = 1500  # frames
@@ -24,6 +31,16 @@ WHOLE, BUT_FEET = "all of it", "all but the feet"
 PARTS = (WHOLE, BUT_FEET, "left arm", "right arm", "head", "left leg", "right leg", *SETS)
 BEFORE_BACK, AFTER_BACK = 6, 12  # frames beside those it comes back over that may change for it
 ARRIVES = 0.6  # tone that a part has as its keys begin to take it back
+AT_ONCE = "all at once"
+FIRSTS = (AT_ONCE, "legs", "hips", "spine", "head", "left arm", "right arm")
+LATER = 0.6  # of the way that the tone takes to fall, by which it falls later in the part that is farthest off
+MOST_KEYS = 12
+# Name, what it is, and the fields of a form that it sets: percent for tones
+STARTS = (
+    ("Limp", "Nothing holds it any more", {"tone": 0, "tone_end": 0, "first": AT_ONCE, "brace": False}),
+    ("Collapse", "The knees give first", {"tone": 45, "tone_end": 5, "first": "legs", "brace": False}),
+    ("Brace", "Held, with the arms out for the ground", {"tone": 60, "tone_end": 20, "first": AT_ONCE, "brace": True}),
+)
 LIES_MS, TOLD_NS = 0.1, 1.0
 
 
@@ -31,7 +48,9 @@ LIES_MS, TOLD_NS = 0.1, 1.0
 class Options:
     """start, end : frames it falls by itself on; tone, tone_end : 0 limp to 1 held, as it is let go and at the end
 
-    what : what of it; early : share of the way by which the tone has fallen
+    what : what of it; early : share of the way by which the tone has fallen; first : where it falls first
+    keyed : the tone keyed in place of these three, as "share of the way:tone", such as 0:0.4;0.5:0.06
+    brace : whether the arms reach for where it falls
     back : frames at the end over which the keys take it back; props : whether what can move moves with it
     """
 
@@ -40,6 +59,9 @@ class Options:
     tone: float = option("tone as it is let go", SHARE, 0, 1, default=0.4)
     tone_end: float = option("tone at the end", SHARE, 0, 1, default=0.06)
     early: float = option("tone has fallen by", SHARE, 0.05, 1, default=0.5)
+    first: str = option("tone falls first in", choices=FIRSTS, default=AT_ONCE)
+    keyed: str = option("tone keyed", CURVE, default="")
+    brace: bool = option("arms reach for the ground", default=False)
     back: int = option("frames the keys take it back over", FRAMES, 0, 60, default=0)
     what: str = option("what is let go", choices=PARTS, default=WHOLE)
     props: bool = option("props that can move do so", default=True)
@@ -61,10 +83,11 @@ def propose(seen: Seen, options: Options) -> Proposal:
     _check(reading, options, a, b)
     frames = np.arange(options.start, options.end + 1)
     about = around(shot, seen.performer, reading.floor, frames, options.props)
-    letting = _letting(reading, options, a, b)
-    fallen = fall(
-        reading.poses, reading.body, a, b - a, shot.g, reading.floor, _tone(options, b - a), about, letting
-    )  # fmt: skip
+    letting, tone, poses = _letting(reading, options, a, b), _tone(reading, options, b - a), reading.poses
+    fallen = fall(poses, reading.body, a, b - a, shot.g, reading.floor, tone, about, letting)
+    if options.brace:
+        poses, tone = braced(reading, fallen, a, tone)
+        fallen = fall(poses, reading.body, a, b - a, shot.g, reading.floor, tone, about, letting)
     figure = Figure.of(reading, slice(a, b))
     local, moved = fallen.local, fallen.translation
     if options.back:
@@ -124,7 +147,7 @@ def _check(reading: Reading, options: Options, a: int, b: int) -> None:
         )
 
 
-def _letting(reading: Reading, options: Options, a: int, b: int):
+def _letting(reading: Reading, options: Options, a: int, b: int) -> Letting:
     """What is let go, for the engine."""
     from ironarc.core.passive.limp import Letting
 
@@ -147,21 +170,69 @@ def _keep_feet(figure: Figure, feet: list[Planted]) -> None:
             figure.reach(foot.limb, now + foot.share[:, None] * (was - now))
 
 
-def _tone(options: Options, frames: int):
+def _tone(reading: Reading, options: Options, frames: int) -> Tone:
     """Of a share of the way and a joint. What the keys take back stiffens first, unless all of it lies somewhere."""
     rises = 0.0 if options.what == WHOLE else min(2 * options.back / max(frames, 1), 1.0)
+    later = _later(reading, options.first) * LATER * options.early
+    keyed = keys_of(options.keyed)
 
     def smooth(t: float) -> float:
         t = min(max(t, 0.0), 1.0)
         return t * t * (3 - 2 * t)
 
     def tone(share: float, joint: int) -> float:
-        out = options.tone + (options.tone_end - options.tone) * smooth(share / options.early)
+        own = share - later[joint]
+        if keyed:
+            out = float(np.interp(own, *keyed))
+        else:
+            out = options.tone + (options.tone_end - options.tone) * smooth(own / options.early)
         if rises > 0 and out < ARRIVES:
             out += (ARRIVES - out) * smooth((share - 1 + rises) / (rises / 2))
         return out
 
     return tone
+
+
+def keys_of(text: str) -> tuple[list[float], list[float]] | None:
+    """Shares of the way and the tones there, of "share:tone" parted by ";"; None for "". EditError for what is no such
+    thing."""
+    if not text:
+        return None
+    try:
+        keys = sorted(tuple(float(x) for x in key.split(":")) for key in text.split(";"))
+        shares, values = ([key[i] for key in keys] for i in (0, 1))
+        good = len(keys) <= MOST_KEYS and all(len(key) == 2 for key in keys)
+        good = good and all(0 <= x <= 1 for x in (*shares, *values)) and len(set(shares)) == len(shares)
+    except (ValueError, IndexError):
+        good = False
+    if not good:
+        raise EditError(
+            f"A keyed tone is up to {MOST_KEYS} keys such as 0:0.4;0.5:0.06, each a share of the way and a tone from 0 "
+            f"to 1; “{text[:60]}” was given."
+        )
+    return shares, values
+
+
+def _later(reading: Reading, first: str) -> np.ndarray:
+    """(joints,) 0 to 1: how far from where the tone falls first each joint lies, in bones."""
+    rig = reading.poses.rig
+    out = np.zeros(len(rig))
+    if first == AT_ONCE:
+        return out
+    near = frozenset(joints_of(reading.body, [first]))
+    if not near:
+        raise EditError(f"{first.capitalize()} is not a part that this body has.")
+    links: dict[int, list[int]] = {j: [] for j in range(len(rig))}
+    for j, parent in enumerate(rig.parents):
+        if parent >= 0:
+            links[j].append(int(parent))
+            links[int(parent)].append(j)
+    reached, edge, n = set(near), list(near), 0
+    while edge:
+        edge, n = [k for j in edge for k in links[j] if k not in reached], n + 1
+        out[edge] = n
+        reached |= set(edge)
+    return out / max(float(out.max()), 1.0)
 
 
 def _went(shot, prop, frames: np.ndarray, at: np.ndarray) -> bool:

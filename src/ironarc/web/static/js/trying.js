@@ -1,6 +1,7 @@
 // What a correction would change, number by number and finding by finding: as it stands beside as it would be; and its
 // options, which change it while it is looked at.
 import { getJson, keptAddress } from "./api.js";
+import { createCurve } from "./curve.js";
 import { tryText } from "./panels/true.js";
 
 const TYPED_MS = 120;
@@ -58,11 +59,32 @@ export function createTrying(root, state, setup, actions) {
     return words;
   }
 
+  // Keys over the way, in a picture; without them the sliders say how it goes
+  function keyed({ name, words, value }) {
+    const box = document.createElement("div"), input = Object.assign(document.createElement("input"), { type: "hidden", name, value });
+    const own = Object.assign(document.createElement("input"), { type: "checkbox", checked: value !== "" }), label = document.createElement("label");
+    const curve = createCurve(input, words);
+    label.className = "option";
+    label.append(Object.assign(document.createElement("span"), { textContent: words[0].toUpperCase() + words.slice(1) }), own);
+    const show = () => curve.picture.classList.toggle("hidden", !own.checked);
+    own.addEventListener("input", (event) => {
+      event.stopPropagation();
+      const { tone, tone_end: last, early } = form.elements, share = (field) => Number(field.value) / 100;
+      show();
+      if (own.checked) curve.become([[0, share(tone)], [share(early), share(last)], ...(share(early) < 0.95 ? [[1, share(last)]] : [])]);
+      else curve.become([]);
+    });
+    show();
+    box.append(label, input, curve.picture);
+    return box;
+  }
+
   // One option as a field: a slider for shares and for what lies between two ways, a box for yes and no
   function field(option) {
     const { name, words, unit, low, high, value } = option, label = document.createElement("label");
     label.className = "option";
     label.append(Object.assign(document.createElement("span"), { textContent: words[0].toUpperCase() + words.slice(1) }));
+    if (unit === "curve") return keyed(option);
     if (option.choices?.length) {
       const select = Object.assign(document.createElement("select"), { className: "field", name });
       for (const choice of option.choices) select.append(new Option(choice, choice, false, choice === value));

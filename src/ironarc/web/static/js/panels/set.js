@@ -120,8 +120,9 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     "fly-again": () => actions.edit({ kind: "fly_again", item: pick() }),
     "end-flight": () => actions.edit({ kind: "end_flight", item: pick() }),
     aim() {
-      const at_m = [...panel.querySelectorAll("[data-aim]")].map((field) => number(field, "The place to aim at") / 100), arrives = whole(byId("aim-arrives"), "The frame");
-      if (all(...at_m, arrives)) actions.edit({ kind: "aim_prop", item: pick(), frame: frame(), at_m, arrives });
+      const at_m = [...panel.querySelectorAll("[data-aim]")].map((field) => number(field, "The place to aim at") / 100);
+      const by = byId("aim-by").value === "frame" ? { arrives: whole(byId("aim-arrives"), "The frame") } : { rises_m: number(byId("aim-arrives"), "The height") / 100 };
+      if (all(...at_m, ...Object.values(by))) actions.edit({ kind: "aim_prop", item: pick(), frame: frame(), at_m, ...by });
     },
     "line-up": () => actions.edit(lineUp.edit()),
     shown: ({ shown }) => set({ shown }, shown === "backdrop" ? "Stand the reference in the stage" : "Show the reference in a panel"),

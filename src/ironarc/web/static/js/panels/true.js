@@ -229,6 +229,16 @@ export function createTruePanel(panel, state, setup, actions) {
     if (event.target.dataset.part) event.target.nextElementSibling.textContent = `${event.target.value} %`;
   });
 
+  panel.addEventListener("click", (event) => {
+    const lets = event.target.closest("[data-lets]");
+    if (!lets) return;
+    for (const [name, value] of Object.entries(JSON.parse(lets.dataset.lets))) {
+      const field = lets.form.elements[name];
+      field[field.type === "checkbox" ? "checked" : "value"] = value;
+      field.dispatchEvent(new Event("input", { bubbles: true }));
+    }
+  });
+
   panel.addEventListener("submit", (event) => {
     const form = event.target;
     if (form.matches("[data-true-aim]")) {
@@ -240,9 +250,10 @@ export function createTruePanel(panel, state, setup, actions) {
       if (!plan) { actions.say("The plan has no step yet. Add one, or choose Everything found."); event.preventDefault(); return; }
       begin("plan", plan, `Plan: ${plan}`);
     } else if (form.id === "let-go") {
-      const [start, end, tone, tone_end, back] = numbers(form, "start", "end", "tone", "tone_end", "back"), what = form.elements.what.value;
+      const [start, end, tone, tone_end, back] = numbers(form, "start", "end", "tone", "tone_end", "back");
+      const { what, first, brace } = form.elements, how = { what: what.value, first: first.value, brace: brace.checked };
       if (![start, end, tone, tone_end, back].every(Number.isFinite)) actions.say("Letting go takes two frames, its tone at first and at last, and the frames it is taken back over, all as numbers.");
-      else tryOut("let_go", { start: Math.round(start), end: Math.round(end), tone: tone / 100, tone_end: tone_end / 100, back: Math.round(back), what }, `Let go at ${Math.round(start)}`);
+      else tryOut("let_go", { start: Math.round(start), end: Math.round(end), tone: tone / 100, tone_end: tone_end / 100, back: Math.round(back), ...how }, `Let go at ${Math.round(start)}`);
     } else if (form.id === "blow") {
       const [frame, impulse, tone] = numbers(form, "frame", "impulse", "tone"), [heading, up] = form.elements.from.value.split(",").map(Number);
       if (![frame, impulse, tone].every(Number.isFinite)) actions.say("A blow takes a frame, how hard it is in N·s, and the tone, all as numbers.");
