@@ -117,12 +117,12 @@ def test_a_collapse_is_started_from_and_its_tone_is_keyed_in_a_picture(person, s
     assert Select(person.one("#let-go [name='first']")).first_selected_option.text == "legs"
     person.click("#let-go [data-let-go]")
     person.until(lambda: person.one("#take").is_displayed() and person.one("#take").is_enabled())
-    assert not person.one(".curve").is_displayed()
+    assert not person.one(".tone-curve").is_displayed()
     person.click("#trying-options .option:has([type='checkbox']:not([name])) [type='checkbox']")
-    person.until(lambda: person.one(".curve").is_displayed())
+    person.until(lambda: person.one(".tone-curve").is_displayed())
     person.until(lambda: person.one("#take").is_enabled() and "keyed=0:0.45;0.5:0.05;1:0.05" in tried(person))
     # a key is put between two and drawn up, then one goes by the keyboard
-    picture = person.one(".curve")
+    picture = person.one(".tone-curve")
     wide = picture.size["width"]
     person.hand().move_to_element_with_offset(picture, round(wide * 0.25), 10).click_and_hold().move_by_offset(
         0, -30
@@ -132,7 +132,7 @@ def test_a_collapse_is_started_from_and_its_tone_is_keyed_in_a_picture(person, s
     keys = dict(tuple(map(float, key.split(":"))) for key in text.split(";"))
     (put,) = [x for x in keys if 0.6 < x < 0.9]
     assert keys[put] > 0.6
-    person.one(".curve [data-key='3']").send_keys(Keys.DELETE)
+    person.one(".tone-curve [data-key='3']").send_keys(Keys.DELETE)
     person.until(lambda: person.one("#take").is_enabled() and tried(person).count(":") == 3)
     changed(person, lambda: person.click("#take"))
     (layer,) = stands(session, hop).performer.corrections

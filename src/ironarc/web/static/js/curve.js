@@ -29,7 +29,7 @@ function draw(tag, attributes) {
 
 // The picture that writes into a hidden input; `words` names it
 export function createCurve(input, words) {
-  const picture = draw("svg", { viewBox: `0 0 ${WIDE} ${HIGH}`, class: "curve", role: "group", "aria-label": words });
+  const picture = draw("svg", { viewBox: `0 0 ${WIDE} ${HIGH}`, class: "tone-curve", role: "group", "aria-label": words });
   let keys = keysOf(input.value), held = -1;
 
   function show(focus = -1) {
@@ -41,8 +41,8 @@ export function createCurve(input, words) {
       return dot;
     });
     picture.replaceChildren(
-      ...[0, 0.5, 1].map((y) => draw("path", { d: `M${PAD} ${place([0, y])[1]}H${WIDE - PAD}`, class: "curve-line" })),
-      draw("path", { d: `M${ends.map((key) => place(key).join(" ")).join("L")}`, class: "curve-path" }), ...dots);
+      ...[0, 0.5, 1].map((y) => draw("path", { d: `M${PAD} ${place([0, y])[1]}H${WIDE - PAD}`, class: "tone-rule" })),
+      draw("path", { d: `M${ends.map((key) => place(key).join(" ")).join("L")}`, class: "tone-path" }), ...dots);
     if (focus >= 0) dots[focus]?.focus();
   }
   function become(next, focus = -1) {

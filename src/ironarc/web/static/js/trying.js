@@ -66,7 +66,10 @@ export function createTrying(root, state, setup, actions) {
     const curve = createCurve(input, words);
     label.className = "option";
     label.append(Object.assign(document.createElement("span"), { textContent: words[0].toUpperCase() + words.slice(1) }), own);
-    const show = () => curve.picture.classList.toggle("hidden", !own.checked);
+    const show = () => {
+      curve.picture.classList.toggle("hidden", !own.checked);
+      for (const slider of ["tone", "tone_end", "early"]) if (form.elements[slider]) form.elements[slider].disabled = own.checked;
+    };
     own.addEventListener("input", (event) => {
       event.stopPropagation();
       const { tone, tone_end: last, early } = form.elements, share = (field) => Number(field.value) / 100;
@@ -74,7 +77,7 @@ export function createTrying(root, state, setup, actions) {
       if (own.checked) curve.become([[0, share(tone)], [share(early), share(last)], ...(share(early) < 0.95 ? [[1, share(last)]] : [])]);
       else curve.become([]);
     });
-    show();
+    queueMicrotask(show);  // once its neighbours stand
     box.append(label, input, curve.picture);
     return box;
   }
