@@ -9,8 +9,9 @@ import numpy as np
 from scipy.special import ellipk
 
 from ironarc.core import rotation
+from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.figure.rig import forward
-from ironarc.core.passive.aim import release
+from ironarc.core.passive.aim import release, release_over
 from ironarc.core.passive.flight import Flown, fly
 from ironarc.core.passive.limp import Blow, Letting, fall
 from ironarc.core.passive.world import Free, Led
@@ -18,7 +19,7 @@ from ironarc.core.reading import see
 from ironarc.core.reading.floor import Floor
 from ironarc.core.scene.props import Prop, middle_of
 from ironarc.core.truing import CORRECTIONS, propose, read_try
-from ironarc.demo import crate_strikes, deck_somersault, gap_hop
+from ironarc.demo import buoy_kick, crate_strikes, deck_somersault, gap_hop
 from ironarc.demo.posing import key_shot
 
 G, FPS = 9.81, 24
@@ -75,6 +76,17 @@ def aims() -> None:
         worst = max(worst, float(np.linalg.norm(middle_of(prop, found.at, found.turn)[20] - target)))
     each = (time.perf_counter() - begun) / 4 * 1000
     print(f"aims with drag up to 1.2: within {worst * 1000:.1f} mm, {each:.0f} ms each with the flight")
+    begun = time.perf_counter()
+    for slows in (0.02, 0.05, 0.1):
+        release_over(start, target, 2.6, G, slows)
+    print(f"aims that rise to a height, with drag: {(time.perf_counter() - begun) / 3 * 1000:.0f} ms each")
+    shot, place = buoy_kick.make(), np.array([0.8, 0.5, -0.5])
+    begun = time.perf_counter()
+    aimed = COMMANDS["aim_prop"](see(shot), item="prop1", frame=19, at_m=tuple(place), arrives=50, off="prop2").apply(
+        shot
+    )
+    off = middle_of(aimed.props[0], *aimed.track_of(aimed.props[0], np.array([50])))[0] - place
+    print(f"an aim off a wall: within {np.linalg.norm(off) * 1000:.1f} mm, {time.perf_counter() - begun:.1f} s")
 
 
 def speed() -> None:

@@ -77,6 +77,20 @@ def test_a_ball_is_weighed_let_fly_aimed_and_held_again(person, session, hop):
     path = middle_of(prop, *shot.track_of(prop, np.arange(5, 50)))
     assert path[:, 1].max() == pytest.approx(2.4, abs=0.01)
     assert np.linalg.norm(path - [0.3, 1.0, 2.5], axis=1).min() < 0.15
+    # or by way of the floor
+    for css, value in (("[data-aim='0']", "30"), ("[data-aim='1']", "60"), ("[data-aim='2']", "250")):
+        person.one(css).clear()
+        person.one(css).send_keys(value)
+    Select(person.one("#aim-by")).select_by_value("frame")
+    Select(person.one("#aim-off")).select_by_value("floor")
+    person.one("#aim-arrives").clear()
+    person.one("#aim-arrives").send_keys("35")
+    changed(person, lambda: person.click('[data-set="aim"]'))
+    shot = stands(session, hop)
+    prop = shot.props[-1]
+    assert prop.flight.touches[0].surface == "floor"
+    there = middle_of(prop, *shot.track_of(prop, np.array([35])))[0]
+    np.testing.assert_allclose(there, (0.3, 0.6, 2.5), atol=0.01)
     # held again, and all of it undone
     changed(person, lambda: person.click('[data-set="end-flight"]'))
     assert stands(session, hop).props[-1].flight is None

@@ -12,6 +12,7 @@ from ironarc.core.edits.items import AddItem
 from ironarc.core.errors import EditError
 from ironarc.core.judging.judge import judge
 from ironarc.core.passive.aim import path, release, release_over
+from ironarc.core.passive.aim_off import off_face, off_ground
 from ironarc.core.passive.flight import Flown, fly
 from ironarc.core.passive.impulse import Body, Meeting, impulses
 from ironarc.core.passive.limp import gives_at
@@ -214,6 +215,43 @@ def test_an_aim_that_rises_to_a_height_comes_down_where_it_should(drag):
 def test_a_height_that_is_not_over_both_ends_is_refused():
     with pytest.raises(EditError, match="to 152 cm at least"):
         release_over(np.array([0.0, 1.5, 0.0]), np.array([2.0, 0.9, 0.0]), 1.4, G)
+
+
+def off_shot():
+    """The thrown buoy, 1.2 m up at frame 20, a wall to the right."""
+    shot = thrown_shot()
+    wall = Prop("prop9", "Wall", "wall", (4.0, 3.0, 0.2), (-2.5, 0.0, 1.5), (np.pi / 2, 0.0, 0.0))
+    return replace(shot, props=(replace(shot.props[0], bounce=0.6), wall))
+
+
+@pytest.mark.parametrize(("off", "at_m", "arrives"), [("prop9", (-0.9, 0.9, 2.6), 50), ("floor", (0.4, 0.7, 3.0), 50)])
+def test_an_aim_by_way_of_a_bounce_is_there_after_it(off, at_m, arrives):
+    shot = Ask("aim_prop", item="prop1", frame=29, at_m=at_m, arrives=arrives, off=off).apply(off_shot())
+    prop = shot.props[0]
+    np.testing.assert_allclose(middle_of(prop, *shot.track_of(prop, np.array([arrives])))[0], at_m, atol=0.01)
+    met = [t.surface for t in prop.flight.touches if t.frame < arrives]
+    assert off in met
+
+
+def test_a_bounce_that_can_not_be_is_said():
+    with pytest.raises(EditError, match="same side of a face"):
+        Ask("aim_prop", item="prop1", frame=29, at_m=(-4.0, 1.0, 1.5), arrives=50, off="prop9").apply(off_shot())
+    with pytest.raises(EditError, match="Off the floor it can"):
+        Ask("aim_prop", item="prop1", frame=29, at_m=(0.4, 9.0, 3.0), arrives=34, off="floor").apply(off_shot())
+    with pytest.raises(EditError, match="Say on which it is there"):
+        Ask("aim_prop", item="prop1", frame=29, at_m=(0.4, 1.0, 3.0), rises_m=2.0, off="floor").apply(off_shot())
+
+
+def test_a_guess_off_a_wall_and_off_the_ground_is_exact_where_nothing_rubs():
+    start, target = np.array([0.0, 1.5, 0.0]), np.array([0.5, 1.0, 1.0])
+    v = off_face(start, target, 1.2, G, np.array([-1.0, 0.0, 0.0]), -2.0, 0.5)
+    hits = 2.0 / v[0]
+    assert start[0] + 2.0 - 0.5 * v[0] * (1.2 - hits) == pytest.approx(target[0])
+    v = off_ground(start, target, 1.2, G, 0.2, 0.8)
+    lands = (v[1] + np.sqrt(v[1] ** 2 + 2 * G * 1.3)) / G
+    after = 1.2 - lands
+    up = 0.8 * np.sqrt(v[1] ** 2 + 2 * G * 1.3)
+    assert 0.2 + up * after - G * after**2 / 2 == pytest.approx(target[1], abs=0.05)
 
 
 def test_what_can_not_be_thrown_is_said():

@@ -1,4 +1,4 @@
-"""PF-080 Buoy kick: Tansy kicks a float against the deckhouse, and it comes back by its bounce.
+"""PF-080 Buoy kick: Tansy kicks a float against the deckhouse, and it comes back by its bounce, onto the bollard.
 
 What the float does is worked out: it lies until her foot is there.
 """
@@ -20,7 +20,9 @@ FLOAT = Prop(
     "prop1", "Float", "ball", (0.24, 0.24, 0.24), at_m=(-0.17, 0.0, 0.42), mass_kg=0.6, bounce=0.62, friction=0.6,
     drag=0.4,
 )  # fmt: skip
-WALL = Prop("prop2", "Deckhouse", "wall", (3.0, 2.4, 0.12), at_m=(0.0, 0.0, 2.5))
+WALL = Prop("prop2", "Deckhouse", "wall", (3.0, 2.4, 0.12), at_m=(0.0, 0.0, 2.5), turn_rad=(0.21, 0.0, 0.0))
+# where the bounce takes the float
+BOLLARD = Prop("prop3", "Bollard", "box", (0.26, 0.55, 0.26), at_m=(-0.78, 0.0, 0.83), turn_rad=(0.42, 0.0, 0.0))
 
 
 def degrees(x: float, y: float = 0.0, z: float = 0.0) -> tuple[float, float, float]:
@@ -29,7 +31,7 @@ def degrees(x: float, y: float = 0.0, z: float = 0.0) -> tuple[float, float, flo
 
 def make() -> Shot:
     """The kick as it is keyed, and the float that goes by itself."""
-    hand = Hand(NAME, "tansy", FRAMES, (FLOAT, WALL))
+    hand = Hand(NAME, "tansy", FRAMES, (FLOAT, WALL, BOLLARD))
     hand.pose(1, Turn("turn", "head", degrees(14.0)))
     for frame in (BACK, STRIKES, THROUGH, DOWN, 56, FRAMES):
         hand.do("copy_pose", frame=1, to=(frame,))

@@ -14,6 +14,8 @@ from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.items import AddItem, set_item_of
 from ironarc.core.errors import EditError
 from ironarc.core.passive.aim import release, release_over
+from ironarc.core.passive.aim_off import check_speed, mended, off_face, off_ground
+from ironarc.core.reading.contacts import FLOOR
 from ironarc.core.reading.shot import Seen
 from ironarc.core.scene.props import (
     MATERIALS,
@@ -147,10 +149,13 @@ def _places_out(count: int, way: str) -> list[tuple[float, float]]:
 @command
 def aim_prop(
     seen: Seen, item: str, frame: Frame, at_m: Three, arrives: Frame | None = None, rises_m: float | None = None,
-    spin_rads: Three | None = None,
+    off: str = "", spin_rads: Three | None = None,
 ) -> Edit:  # fmt: skip
     """A prop is thrown from a frame so that its middle is at a place, if nothing is in its way: on a later frame, or
-    coming down from a height."""
+    coming down from a height.
+
+    off : what it bounces off on the way there, "floor" or the id of a prop
+    """
     prop = _prop(seen.shot, item)
     _check_mass(prop)
     at, turn = seen.shot.track_of(prop, np.array([frame]))
@@ -158,7 +163,11 @@ def aim_prop(
     target, slows, dt = np.array(at_m), slows_per_m(prop), seen.shot.frame_time_s
     if (arrives is None) == (rises_m is None):
         raise EditError("Say on which frame it is there, or how high it rises on the way.")
-    if rises_m is None:
+    if off:
+        if arrives is None:
+            raise EditError("By way of a bounce it is aimed at a frame. Say on which it is there.")
+        velocity, on = _off(seen, prop, frame, start, target, arrives, off), f"{arrives}"
+    elif rises_m is None:
         velocity, on = release(start, target, (arrives - frame) * dt, seen.shot.g, slows), f"{arrives}"
     else:
         velocity, takes_s = release_over(start, target, rises_m, seen.shot.g, slows)
@@ -168,6 +177,51 @@ def aim_prop(
         prop, {"columns": flown.columns, "holds": flown.holds, "flight": flown.flight},
         f"Aim {prop.name}: {np.linalg.norm(velocity):.1f} m/s at {frame}, there at {on}",
     )  # fmt: skip
+
+
+def _off(
+    seen: Seen, prop: Prop, frame: int, start: np.ndarray, target: np.ndarray, arrives: int, off: str
+) -> np.ndarray:  # fmt: skip
+    """(3,) m/s that has a prop at a place (3,) m on a frame by way of a bounce off something that stands still."""
+    shot, time_s = seen.shot, (arrives - frame) * seen.shot.frame_time_s
+    if time_s <= 0:
+        raise EditError("It must arrive on a later frame than it leaves.")
+
+    def run(velocity: np.ndarray) -> tuple[np.ndarray, bool]:
+        found = flown_prop(seen, prop, frame, tuple(map(float, velocity)), until=arrives)
+        at = middle_of(found, *found.track(np.array([arrives])))[0]
+        return at, any(t.surface == off for t in found.flight.touches)
+
+    guesses = [v for v in _guesses(seen, prop, start, target, time_s, off) if v is not None]
+    if not guesses:
+        name = "the floor" if off == FLOOR else shot.item(off).name
+        raise EditError(f"Off {name} it can't come there: it must leave, and arrive, on the same side of a face of it.")
+    first = min(guesses, key=lambda v: (not (found := run(v))[1], float(np.linalg.norm(found[0] - target))))
+    velocity = mended(run, first, target)
+    check_speed(velocity)
+    return velocity
+
+
+def _guesses(
+    seen: Seen, prop: Prop, start: np.ndarray, target: np.ndarray, time_s: float, off: str
+) -> list[np.ndarray | None]:  # fmt: skip
+    """By way of the ground, or of each upright face of a prop that stands still."""
+    shot, half = seen.shot, min(prop.size_m) / 2
+    if off == FLOOR:
+        height = float(start[1]) - float(seen.reading.floor.clearance(start[None])[0])
+        return [off_ground(start, target, time_s, shot.g, height + prop.size_m[1] / 2, prop.bounce)]
+    wall = _prop(shot, off)
+    if wall.id == prop.id or wall.kind == "ball":
+        raise EditError("It bounces off the floor, or off a prop with upright faces that stands still.")
+    at, turn = shot.track_of(wall, np.array([shot.first_frame]))
+    out = []
+    for axis, way in ((0, 1.0), (0, -1.0), (2, 1.0), (2, -1.0)):
+        own = np.zeros(3)
+        own[axis] = way
+        normal = rotation.rotate(turn[0], own)
+        away = float(at[0] @ normal) + wall.size_m[axis] / 2 + half
+        out.append(off_face(start, target, time_s, shot.g, normal, away, prop.bounce))
+    return out
 
 
 @command
@@ -202,16 +256,18 @@ def is_older(shot: Shot, prop: Prop) -> bool:
 
 
 def flown_prop(
-    seen: Seen, prop: Prop, frame: int, velocity_ms: Three | None = None, spin_rads: Three | None = None
+    seen: Seen, prop: Prop, frame: int, velocity_ms: Three | None = None, spin_rads: Three | None = None,
+    until: int | None = None,
 ) -> Prop:  # fmt: skip
     """A prop with its flight from a frame of the shot on. EditError for one that can't fly."""
     given = velocity_ms is not None or spin_rads is not None
-    (flown,) = flown_props(seen, [prop], frame, {prop.id: (velocity_ms, spin_rads)} if given else {})
+    (flown,) = flown_props(seen, [prop], frame, {prop.id: (velocity_ms, spin_rads)} if given else {}, until)
     return flown
 
 
 def flown_props(
-    seen: Seen, props: Sequence[Prop], frame: int, given: Mapping[str, tuple[Three | None, Three | None]]
+    seen: Seen, props: Sequence[Prop], frame: int, given: Mapping[str, tuple[Three | None, Three | None]],
+    until: int | None = None,
 ) -> list[Prop]:  # fmt: skip
     """Props with their flights from a frame of the shot on, all in one run, so that they meet each other. given : what
     somebody said of velocity (m/s) and spin (rad/s). EditError for one that can't fly."""
@@ -221,7 +277,7 @@ def flown_props(
 
     shot = seen.shot
     later = [h.start - 1 for prop in props for h in prop.holds if h.start > frame]
-    last = min([shot.last_frame, frame + MOST_FRAMES, *later])
+    last = min([shot.last_frame, frame + MOST_FRAMES, *later, *([] if until is None else [until])])
     frames, free, held = np.arange(frame, last + 1), [], []
     for prop in props:
         _check_mass(prop)

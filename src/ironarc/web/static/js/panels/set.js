@@ -122,7 +122,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     aim() {
       const at_m = [...panel.querySelectorAll("[data-aim]")].map((field) => number(field, "The place to aim at") / 100);
       const by = byId("aim-by").value === "frame" ? { arrives: whole(byId("aim-arrives"), "The frame") } : { rises_m: number(byId("aim-arrives"), "The height") / 100 };
-      if (all(...at_m, ...Object.values(by))) actions.edit({ kind: "aim_prop", item: pick(), frame: frame(), at_m, ...by });
+      if (all(...at_m, ...Object.values(by))) actions.edit({ kind: "aim_prop", item: pick(), frame: frame(), at_m, ...by, off: byId("aim-off").value });
     },
     "line-up": () => actions.edit(lineUp.edit()),
     shown: ({ shown }) => set({ shown }, shown === "backdrop" ? "Stand the reference in the stage" : "Show the reference in a panel"),
