@@ -17,11 +17,13 @@ from ironarc.core.motion.pin import Pin
 from ironarc.core.motion.pins import Anchors, holdings
 from ironarc.core.motion.poses import Poses
 from ironarc.core.scene.placement import Placement
+from ironarc.core.scene.strip import Strip
 from ironarc.core.scene.timing import Timing
 from ironarc.core.settings import MAX_FRAMES
 
 LONGEST_REASON = 400
 MOST_PINS = 120
+MOST_STRIPS = 60
 AIR = ""  # the surface of a contact point that is said to touch nothing
 
 
@@ -88,6 +90,7 @@ class Performer:
     sample_time_s : seconds between the frames the motion was captured or keyed on, where the rate was raised since;
         0 where every frame is its own. What lies between them was worked out, and is no evidence of anything
     pins : parts that are held; beats : what kind of pose stands on a frame, where a person said so
+    strips : named clips
     """
 
     name: str
@@ -108,6 +111,7 @@ class Performer:
     sample_time_s: float = 0.0
     pins: tuple[Pin, ...] = ()
     beats: tuple[Beat, ...] = ()
+    strips: tuple[Strip, ...] = ()
 
     def __post_init__(self):
         if self.clip is None:
@@ -131,6 +135,10 @@ class Performer:
             contact.checked(self.rig)
         for left in self.left:
             left.checked()
+        if len({strip.name for strip in self.strips}) < len(self.strips) or len(self.strips) > MOST_STRIPS:
+            raise EditError(f"{self.name} has up to {MOST_STRIPS} clips, each with a name of its own.")
+        for strip in self.strips:
+            strip.checked()
         check_pins(self)
         self.placement.checked()
         self.weighing.checked()

@@ -99,6 +99,7 @@ def _retimed(performer: Performer, about: int, factor: Fraction, was_s: float) -
         pins=tuple(map(held, performer.pins)),
         beats=tuple(replace(b, frame=retime_frame(b.frame, about, factor)) for b in performer.beats),
         contacts=tuple(map(of_span, performer.contacts)), left=tuple(map(of_span, performer.left)),
+        strips=tuple(map(of_span, performer.strips)),
         sample_time_s=_sample_time(performer, was_s, was_s / float(factor)),
         timing=Timing(
             timing.slip, None, _retimed_cuts(performer, about, factor),

@@ -7,6 +7,7 @@ import numpy as np
 from ironarc.core.figure.body import Body
 from ironarc.core.motion.poses import Poses
 from ironarc.core.scene.props import Prop
+from ironarc.core.scene.strip import Strip
 
 
 @dataclass(frozen=True, eq=False)
@@ -32,12 +33,13 @@ class Loose:
 class Others:
     """What is about a performer, whose id is `performer`: those beside it, and the props that are no places.
 
-    known : what was worked out of them
+    strips : its own named clips, in frames of the shot; known : what was worked out of them
     """
 
     performer: str = ""
     beside: tuple[Beside, ...] = ()
     props: tuple[Loose, ...] = ()
+    strips: tuple[Strip, ...] = ()
     known: dict = field(default_factory=dict)
 
 

@@ -168,7 +168,7 @@ def reads_alike(a: Shot, b: Shot, performer_id: str) -> bool:
     of_a, of_b = a.performer_called(performer_id), b.performer_called(performer_id)
     return (
         # what is left as it is changes no number
-        _same_but(of_a, of_b, {"left", "beats"})
+        _same_but(of_a, of_b, {"left", "beats", "strips"})
         and _held_alike(a, b, of_a)
         and all(getattr(a, name) == getattr(b, name) for name in ("g", "floor_m", "floor_slope"))
         and _same_frames_and_props(a, b)
@@ -182,7 +182,7 @@ def traces_alike(a: Shot, b: Shot, performer_id: str) -> bool:
     if performer_id not in {p.id for p in a.performers} & {p.id for p in b.performers}:
         return False
     of_a, of_b = a.performer_called(performer_id), b.performer_called(performer_id)
-    still = _same_but(of_a, of_b, {"left", "contacts", "beats"}) and _held_alike(a, b, of_a)
+    still = _same_but(of_a, of_b, {"left", "contacts", "beats", "strips"}) and _held_alike(a, b, of_a)
     return still and _same_frames_and_props(a, b)
 
 

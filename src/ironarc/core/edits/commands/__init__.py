@@ -16,11 +16,12 @@ from ironarc.core.edits.commands import (
     scene,
     shot,
     strike,
+    strips,
     weight,
 )
 from ironarc.core.edits.commands.registry import COMMANDS, command
 
 __all__ = [
     "COMMANDS", "carry", "command", "curves", "feet", "footing", "judging", "keys", "layers", "overlap", "performers",
-    "pins", "posing", "room", "scene", "shot", "strike", "weight",
+    "pins", "posing", "room", "scene", "shot", "strike", "strips", "weight",
 ]  # fmt: skip

@@ -76,6 +76,7 @@ def _room_of(p: Performer, after: int, by: int) -> list[Edit]:
     changes = {
         "clip": _later(*p.clip, after, by), "loads": tuple(map(of_span, p.loads)), "pins": tuple(map(of_span, p.pins)),
         "contacts": tuple(map(of_span, p.contacts)), "left": tuple(map(of_span, p.left)),
+        "strips": tuple(map(of_span, p.strips)),
         "beats": tuple(Beat(f, kind) for f, kind in sorted(beats.items())), "timing": timing,
     }  # fmt: skip
     return [

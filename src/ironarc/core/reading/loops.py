@@ -1,0 +1,112 @@
+"""How well the end of a loop leads into its beginning: pose, speed and ground, told where the eye sees them."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from ironarc.core import rotation
+from ironarc.core.figure.body import Body
+from ironarc.core.motion.poses import Poses
+
+SAME = 0.35  # of a frame's usual step, within which the last frame is the first one over again
+STILL_M = 2e-4  # of a step, under which nothing moves
+LEAST_STEP = 0.25  # of the joint that moves most, that a joint is to move by to be told as halting
+
+
+@dataclass(frozen=True)
+class Seam:
+    """The step from a motion's last frame to the first frame of what follows it.
+
+    place, turn : (3,) m and (4,) of the way, level and about the upright, that carries the beginning to the end
+    gap_m : (joints,) by which joints miss where the steps on both sides lead; speed_ms : (joints,) their jump in speed;
+    both beyond what they are on the way
+    step_m : (joints,) the usual length of a step; repeats : whether the last frame is the first one over again
+    """
+
+    place: np.ndarray
+    turn: np.ndarray
+    gap_m: np.ndarray
+    speed_ms: np.ndarray
+    step_m: np.ndarray
+    repeats: bool
+
+    @property
+    def worst(self) -> int:
+        """The joint with the greatest gap."""
+        return int(self.gap_m.argmax())
+
+    @property
+    def fastest(self) -> int:
+        """The joint whose speed jumps most."""
+        return int(self.speed_ms.argmax())
+
+
+def loop_seam(poses: Poses, body: Body, start: int, end: int, in_place: bool) -> Seam:
+    """The seam of a loop over indices start … end: of one that goes over the ground, the ground it covers and the way
+    it turns are taken out; one in place comes back to where it was."""
+    turn, place = poses.rotation[start : end + 1], poses.position[start : end + 1]
+    return seam(turn, place, turn, place, poses.rig.roots[0], poses.dt, in_place, twins_of(body))
+
+
+def seam(
+    turn: np.ndarray, place: np.ndarray, next_turn: np.ndarray, next_place: np.ndarray, root: int, dt: float,
+    in_place: bool = False, twins: np.ndarray | None = None,
+) -> Seam:  # fmt: skip
+    """The seam between two motions: world rotations (frames, joints, 4) and places (frames, joints, 3) m of both.
+
+    twins : (joints,) as `twins_of` has them
+    """
+    ends, begins = place[-1] - place[-2], next_place[1] - next_place[0]
+    carry, offset = np.array([1.0, 0.0, 0.0, 0.0]), np.zeros(3)
+    if not in_place:
+        step = rotation.multiply(turn[-1, root], rotation.conjugate(turn[-2, root]))
+        faces = rotation.multiply(step, turn[-1, root])
+        carry = _about_up(rotation.multiply(faces, rotation.conjugate(next_turn[0, root])))
+        begins = rotation.rotate(carry, begins)
+        there = place[-1, root] + (ends[root] + begins[root]) / 2
+        offset = (there - rotation.rotate(carry, next_place[0, root])) * [1.0, 0.0, 1.0]
+    follows = rotation.rotate(carry, next_place[0]) + offset
+    steps = np.linalg.norm(np.diff(place, axis=0), axis=-1)
+    usual = np.median(steps, axis=0)
+    # half a third difference, and a second one: what these are on the way anyway, as a foot lands, is no gap
+    gap = np.linalg.norm(follows - place[-1] - (ends + begins) / 2, axis=-1) - _most(place, 3, twins) / 2
+    jump = np.linalg.norm(begins - ends, axis=-1) - _most(place, 2, twins)
+    # as the body stands about its hips; a loop that repeats its first pose would turn and go on by a step too many
+    off = np.linalg.norm(place[-1] - place[-1, root] - _about(turn, next_turn, next_place, root), axis=-1)
+    moves = usual > max(LEAST_STEP * float(usual.max()), STILL_M)
+    repeats = bool(moves.any() and (off[moves] < SAME * usual[moves]).all() and off.max() < SAME * usual.max())
+    return Seam(offset, carry, np.maximum(gap, 0.0), np.maximum(jump, 0.0) / dt, usual, repeats)
+
+
+def _most(place: np.ndarray, order: int, twins: np.ndarray | None) -> np.ndarray:
+    """(joints,) m: the greatest difference of an order on the way, of each joint and its twin on the other side."""
+    found = np.linalg.norm(np.diff(place, n=order, axis=0), axis=-1)
+    most = found.max(axis=0) if len(found) else np.zeros(place.shape[1])
+    return most if twins is None else np.maximum(most, most[twins])
+
+
+def twins_of(body: Body) -> np.ndarray:
+    """(joints,) of each joint the one that means the same on the other side; itself where there is none."""
+    meanings = body.anatomy.meanings
+    known: dict[tuple, list[int]] = {}
+    for j, meaning in enumerate(meanings):
+        known.setdefault((meaning.role, meaning.side), []).append(j)
+    out = np.arange(len(meanings))
+    for (role, side), joints in known.items():
+        others = known.get((role, {"left": "right", "right": "left"}.get(side, "")), [])
+        if role and side and len(others) == len(joints):
+            out[joints] = others
+    return out
+
+
+def _about(turn: np.ndarray, next_turn: np.ndarray, next_place: np.ndarray, root: int) -> np.ndarray:
+    """(joints, 3) m: how the beginning stands about its hips, turned the way the end faces."""
+    faces = _about_up(rotation.multiply(turn[-1, root], rotation.conjugate(next_turn[0, root])))
+    return rotation.rotate(faces, next_place[0] - next_place[0, root])
+
+
+def _about_up(q: np.ndarray) -> np.ndarray:
+    """The part of a rotation (4,) that is about the upright."""
+    out = np.array([q[0], 0.0, q[2], 0.0])
+    size = float(np.linalg.norm(out))
+    return out / size if size > 1e-9 else np.array([1.0, 0.0, 0.0, 0.0])

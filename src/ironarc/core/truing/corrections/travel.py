@@ -1,0 +1,144 @@
+"""Over the ground: a cycle carried through the world by its own feet or at a speed, or brought back in place."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from ironarc.core.errors import EditError
+from ironarc.core.judging.judge import strips_seen
+from ironarc.core.reading import Reading, Seen
+from ironarc.core.reading.contacts import FLOOR
+from ironarc.core.reading.skin import SOLE
+from ironarc.core.reading.travel import travel_direction
+from ironarc.core.truing.carry import Figure
+from ironarc.core.truing.correction import FRAME, Correction, Place, Proposal, Way, option
+from ironarc.core.truing.difference import check_root
+from ironarc.core.truing.proposing import indices, proposed
+
+NAME = "travel"
+FEET, SPEED, IN_PLACE = "by its feet", "at a speed", "in place"
+HOWS = (FEET, SPEED, IN_PLACE)
+STANDS_M = 0.03  # over the ground at its lowest, within which a foot bears
+LEAST_FRAMES = 4
+FASTEST_MS = 15.0
+TOLD_M = 0.005
+
+
+@dataclass(frozen=True)
+class Options:
+    """start, end : frames it is carried over, what follows moves along
+
+    how : one of HOWS; speed : m/s, of "at a speed"
+    """
+
+    start: int = option("from", FRAME)
+    end: int = option("to", FRAME)
+    how: str = option("over the ground", choices=HOWS, default=FEET)
+    speed: float = option("speed", "m/s", 0, FASTEST_MS, default=1.4)
+
+
+def places(seen: Seen) -> list[Place]:
+    """Every clip that loops."""
+    return [Place(s.start, s.end, _ways(s.start, s.end)) for s in strips_seen(seen.performer) if s.is_loop]
+
+
+def _ways(start: int, end: int) -> tuple[Way, ...]:
+    return tuple(Way(how.replace(" ", "-"), f"Over the ground {how}", Options(start, end, how)) for how in HOWS)
+
+
+def propose(seen: Seen, options: Options) -> Proposal:
+    """The body carried. EditError for too few frames, and for feet that are none or never come down."""
+    reading = seen.reading
+    check_root(seen.performer)
+    if options.end - options.start + 1 < LEAST_FRAMES:
+        raise EditError(f"Carrying a cycle takes {LEAST_FRAMES} frames or more.")
+    a, b = indices(reading, options.start, options.end)
+    last = reading.traced.plays[1]
+    poses, dt = reading.poses, reading.poses.dt
+    root = poses.rig.roots[0]
+    step = _steps(reading, a, b, options)
+    shift = np.concatenate([np.zeros((1, 3)), np.cumsum(step, axis=0)])
+    # what follows goes on from where it comes to
+    shift = np.concatenate([shift, np.repeat(shift[-1:], last - b, axis=0)])
+    figure = Figure.of(reading, slice(a, last))
+    figure.translation[:, root] += shift
+    along = (np.diff(poses.position[a:b, root], axis=0) + step)[:, [0, 2]]
+    speed = float(np.linalg.norm(along.sum(axis=0))) / ((b - a - 1) * dt)
+    says = f"It goes {speed:.2f} m/s over the ground, {speed * dt * (b - a):.2f} m in {b - a} frames."
+    slides = _slides(reading, a, b, step)
+    if slides is not None:
+        says += f" Feet that bear slide by {slides * 100:.1f} cm a frame at most."
+    return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", says)
+
+
+def _steps(reading: Reading, a: int, b: int, options: Options) -> np.ndarray:
+    """(frames - 1, 3) m by which the body is carried further from each frame to the next."""
+    at = reading.poses.position[a:b, reading.poses.rig.roots[0]]
+    drift = (at[-1] - at[0]) * [1.0, 0.0, 1.0] / (b - a - 1)
+    if options.how == IN_PLACE:
+        return np.broadcast_to(-drift, (b - a - 1, 3))
+    if options.how == SPEED:
+        way = travel_direction(reading)
+        if np.linalg.norm(drift) > TOLD_M:
+            way = drift / np.linalg.norm(drift)
+        return np.broadcast_to(way * options.speed * reading.poses.dt - drift, (b - a - 1, 3))
+    moved, bears = _feet(reading, a, b)
+    known = bears.any(axis=1)
+    if not known.any():
+        raise EditError("No foot comes down on these frames, so none can carry it. Give it a speed.")
+    share = np.where(bears, 1.0, 0.0)
+    back = -(moved * share[..., None]).sum(axis=1)[known] / share.sum(axis=1)[known][:, None]
+    out, rows = np.zeros((b - a - 1, 3)), np.arange(b - a - 1)
+    # in the air it keeps the speed that the feet gave it
+    for i in (0, 2):
+        out[:, i] = np.interp(rows, rows[known], back[:, i])
+    return out
+
+
+def _feet(reading: Reading, a: int, b: int) -> tuple[np.ndarray, np.ndarray]:
+    """(frames - 1, sides, 3) m by which the lowest point of each foot moves level from frame to frame, and whether it
+    bears then (frames - 1, sides)."""
+    track = reading.traced.track
+    soles = track.skin.named(*SOLE)
+    meanings = reading.body.anatomy.meanings
+    sides = sorted({meanings[p.joint].side for p, sole in zip(track.skin.points, soles, strict=True) if sole})
+    if not sides:
+        raise EditError("It has no feet that are understood as such. Give it a speed.")
+    away = reading.surfaces[FLOOR].away[a:b]
+    moved, bears = [], []
+    for side in sides:
+        own = np.array([
+            i for i, (p, sole) in enumerate(zip(track.skin.points, soles, strict=True))
+            if sole and meanings[p.joint].side == side
+        ])  # fmt: skip
+        near, at = away[:, own], track.at[a:b][:, own]
+        # the point that is lowest over both frames
+        low = (near[:-1] + near[1:]).argmin(axis=1)
+        rows = np.arange(b - a - 1)
+        moved.append((at[rows + 1, low] - at[rows, low]) * [1.0, 0.0, 1.0])
+        bears.append(np.maximum(near[rows, low], near[rows + 1, low]) < STANDS_M * reading.size)
+    return np.stack(moved, axis=1), np.stack(bears, axis=1)
+
+
+def _slides(reading: Reading, a: int, b: int, step: np.ndarray) -> float | None:
+    """m that a foot which bears moves in a frame at most, carried so; None where none bears."""
+    try:
+        moved, bears = _feet(reading, a, b)
+    except EditError:
+        return None
+    found = np.linalg.norm(moved + step[:, None], axis=-1)[bears]
+    return float(found.max()) if len(found) else None
+
+
+CORRECTION = Correction(
+    NAME,
+    "Over the ground",
+    "travel",
+    "A cycle goes through the world as fast as its feet stand, or as you say, or comes back in place.",
+    Options,
+    (),
+    places,
+    propose,
+    order=97,
+    needs="Needs a clip that loops. Name one under Show.",
+)
