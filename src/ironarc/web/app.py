@@ -13,7 +13,21 @@ from ironarc.core.formats import FORMATS
 from ironarc.core.judging.grades import GRADES
 from ironarc.media import MOST_PICTURES
 from ironarc.store.database import connect
-from ironarc.web import bench, block, bring_in, errors, export, house, planner, security, true, waiting, weighings, yard
+from ironarc.web import (
+    bench,
+    block,
+    bring_in,
+    clips,
+    errors,
+    export,
+    house,
+    planner,
+    security,
+    true,
+    waiting,
+    weighings,
+    yard,
+)
 from ironarc.web.arguments import AddressConverter, IdConverter, motion_words
 from ironarc.web.cards import Cards
 from ironarc.web.icons import icon
@@ -76,6 +90,6 @@ def create_app(secret_key: str, database_url: str | None = None, port: int = 0) 
     app.jinja_env.filters["keep_units"] = lambda says: _NUMBER_AND_UNIT.sub("\\1\u00a0\\2", says)
     app.jinja_env.trim_blocks = app.jinja_env.lstrip_blocks = True
     app.register_blueprint(yard.pages)
-    for part in (bench, block, bring_in, export, house, planner, true, weighings):
+    for part in (bench, block, bring_in, clips, export, house, planner, true, weighings):
         app.register_blueprint(part.pages)
     return app

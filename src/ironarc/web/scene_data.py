@@ -100,6 +100,7 @@ def _performer_data(shot: Shot, performer: Performer, reading: Reading) -> dict:
         "keys": key_marks(shot, performer),
         "plays": performer.plays,
         "seams": performer.timing.seams(),
+        "strips": [asdict(strip) for strip in performer.strips_seen()],
         "placement": {"offset": placement.offset_m, "turn": placement.turn_rad, "scale": placement.scale},
     }
 

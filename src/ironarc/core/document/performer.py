@@ -144,6 +144,13 @@ class Performer:
         self.weighing.checked()
         return self
 
+    def strips_seen(self) -> tuple[Strip, ...]:
+        """The named clips in frames of the shot, those that play there at all."""
+        first, last = self.timing.kept(self.clip)
+        kept = (replace(s, start=max(s.start, first), end=min(s.end, last)) for s in self.strips)
+        seen = self.timing.seen_frame
+        return tuple(replace(s, start=seen(s.start), end=seen(s.end)) for s in kept if s.start <= s.end)
+
     def body(self) -> Body:
         """Its body at the size it has in the shot."""
         scale = self.placement.scale

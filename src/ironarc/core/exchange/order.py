@@ -12,11 +12,10 @@ from ironarc.core.document import Performer, Shot, check_size
 from ironarc.core.errors import EditError
 from ironarc.core.figure.body import Body
 from ironarc.core.figure.rig import POSITION_CHANNELS, Rig, forward
-from ironarc.core.judging.judge import strips_seen
 from ironarc.core.motion.layers import BROUGHT_IN, REPLACES, Layer
 from ironarc.core.motion.poses import Poses
 from ironarc.core.motion.write import channel_rows
-from ironarc.core.reading.loops import Seam, seam, twins_of
+from ironarc.core.reading.loops import Seam, longest, seam, twins_of
 from ironarc.core.reading.momentum import body_centres, whole_com
 from ironarc.core.reading.shot import settled
 from ironarc.core.scene.placement import Placement
@@ -48,7 +47,7 @@ class Join:
 def strips_in(performer: Performer, text: str) -> list[Strip]:
     """The clips of an order such as "Start, Fall x 3, Land", in frames of the shot. EditError for a name that is none
     and for too many."""
-    known = {s.name.lower(): s for s in strips_seen(performer)}
+    known = {s.name.lower(): s for s in performer.strips_seen()}
     out: list[Strip] = []
     for part in (p.strip() for p in text.split(",")):
         if not part:
@@ -115,16 +114,16 @@ def _eased(rig: Rig, before, joined: np.ndarray, shifted: np.ndarray, blend: int
     leads = rotation.multiply(local[-1], rotation.exp((ends + begins) / 2))
     off = rotation.log(rotation.multiply(rotation.conjugate(joined[0]), leads))
     # what turns and speeds change by anyway from frame to frame is no gap
-    off = _beyond(off, np.maximum(_most(one, 2), _most(two, 2)) / 2)
-    jump = _beyond(ends - begins, np.maximum(_most(one, 1), _most(two, 1)))
+    off = _beyond(off, np.maximum(_bends(one), _bends(two)))
+    jump = _beyond(ends - begins, np.maximum(_changes(one), _changes(two)))
     u = (np.arange(n) / n)[:, None, None]
     place, speed = 2 * u**3 - 3 * u**2 + 1, (u**3 - 2 * u**2 + u) * n
     joined[:n] = rotation.multiply(joined[:n], rotation.exp(off * place + jump * speed))
     for root in rig.roots:
         one, two = np.diff(moved[:, root], axis=0), np.diff(shifted[:, root], axis=0)
         gap = moved[-1, root] + (one[-1] + two[0]) / 2 - shifted[0, root]
-        gap = _beyond(gap, np.maximum(_most(one, 2), _most(two, 2)) / 2)
-        jump = _beyond(one[-1] - two[0], np.maximum(_most(one, 1), _most(two, 1)))
+        gap = _beyond(gap, np.maximum(_bends(one), _bends(two)))
+        jump = _beyond(one[-1] - two[0], np.maximum(_changes(one), _changes(two)))
         shifted[:n, root] += gap * place[:, 0] + jump * speed[:, 0]
 
 
@@ -133,10 +132,14 @@ def _turns(local: np.ndarray) -> np.ndarray:
     return rotation.log(rotation.multiply(rotation.conjugate(local[:-1]), local[1:]))
 
 
-def _most(steps: np.ndarray, order: int) -> np.ndarray:
-    """The length of the greatest difference of an order on the way; none of a way too short to tell."""
-    found = np.linalg.norm(np.diff(steps, n=order, axis=0), axis=-1)
-    return found.max(axis=0) if len(found) else np.zeros(steps.shape[1:-1])
+def _bends(steps: np.ndarray) -> np.ndarray:
+    """By how much a step is off the middle of its neighbours at most, on the way."""
+    return longest(np.diff(steps, n=2, axis=0)) / 2
+
+
+def _changes(steps: np.ndarray) -> np.ndarray:
+    """By how much a step differs from the next but one at most, on the way."""
+    return longest(steps[2:] - steps[:-2])
 
 
 def _beyond(off: np.ndarray, usual: np.ndarray) -> np.ndarray:
@@ -155,7 +158,7 @@ def _join(frame: int, before: Strip, after: Strip, found: Seam, body: Body, one,
         return np.diff(whole_com(centres, body), axis=0) / piece.dt, _spins(poses, body, centres)
 
     (v, spin), (w, other) = moves(*(x[-len(piece.local) :] for x in one)), moves(*two)
-    usual = [np.maximum(_most(a, 1), _most(b, 1)) for a, b in ((v, w), (spin, other))]
+    usual = [np.maximum(_changes(a), _changes(b)) for a, b in ((v, w), (spin, other))]
     return Join(
         frame, before.name, after.name, float(found.gap_m.max()), float(found.speed_ms.max()),
         float(np.linalg.norm(_beyond(w[0] - v[-1], usual[0]))),

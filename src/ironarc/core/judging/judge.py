@@ -15,7 +15,6 @@ from ironarc.core.reading import Reading
 from ironarc.core.reading.faults import HOVER, SINK, SLIDE
 from ironarc.core.reading.shot import Seen, own_span
 from ironarc.core.scene.props import middle_of
-from ironarc.core.scene.strip import Strip
 from ironarc.core.settings import GRAVITY_MS2
 
 LET_GO = "let_go"  # the correction that lets a body fall by itself
@@ -54,15 +53,7 @@ def others(shot: Shot, performer: Performer) -> Others:
     beside = tuple(
         Beside(p.id, p.name, p.body(), shot.poses(p.id, frames)) for p in shot.performers if p.id != performer.id
     )  # fmt: skip
-    return Others(performer.id, beside, loose_props(shot, frames), strips_seen(performer))
-
-
-def strips_seen(performer: Performer) -> tuple[Strip, ...]:
-    """A performer's clips in frames of the shot, those that play there at all."""
-    first, last = performer.timing.kept(performer.clip)
-    kept = (replace(s, start=max(s.start, first), end=min(s.end, last)) for s in performer.strips)
-    seen = performer.timing.seen_frame
-    return tuple(replace(s, start=seen(s.start), end=seen(s.end)) for s in kept if s.start <= s.end)
+    return Others(performer.id, beside, loose_props(shot, frames), performer.strips_seen())
 
 
 def blows_of(seen: Seen) -> list[Blow]:

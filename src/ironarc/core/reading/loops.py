@@ -68,9 +68,12 @@ def seam(
     follows = rotation.rotate(carry, next_place[0]) + offset
     steps = np.linalg.norm(np.diff(place, axis=0), axis=-1)
     usual = np.median(steps, axis=0)
-    # half a third difference, and a second one: what these are on the way anyway, as a foot lands, is no gap
-    gap = np.linalg.norm(follows - place[-1] - (ends + begins) / 2, axis=-1) - _most(place, 3, twins) / 2
-    jump = np.linalg.norm(begins - ends, axis=-1) - _most(place, 2, twins)
+    # half a third difference, and what a step differs by from the next but one: what these are on the way anyway, as a
+    # foot lands, is no gap
+    way = np.diff(place, axis=0)
+    gap = np.linalg.norm(follows - place[-1] - (ends + begins) / 2, axis=-1)
+    gap = gap - longest(np.diff(way, n=2, axis=0), twins) / 2
+    jump = np.linalg.norm(begins - ends, axis=-1) - longest(way[2:] - way[:-2], twins)
     # as the body stands about its hips; a loop that repeats its first pose would turn and go on by a step too many
     off = np.linalg.norm(place[-1] - place[-1, root] - _about(turn, next_turn, next_place, root), axis=-1)
     moves = usual > max(LEAST_STEP * float(usual.max()), STILL_M)
@@ -78,10 +81,10 @@ def seam(
     return Seam(offset, carry, np.maximum(gap, 0.0), np.maximum(jump, 0.0) / dt, usual, repeats)
 
 
-def _most(place: np.ndarray, order: int, twins: np.ndarray | None) -> np.ndarray:
-    """(joints,) m: the greatest difference of an order on the way, of each joint and its twin on the other side."""
-    found = np.linalg.norm(np.diff(place, n=order, axis=0), axis=-1)
-    most = found.max(axis=0) if len(found) else np.zeros(place.shape[1])
+def longest(found: np.ndarray, twins: np.ndarray | None = None) -> np.ndarray:
+    """(joints,) the length of the longest of (frames, joints, 3), of each joint and its twin; 0 for no frames."""
+    sizes = np.linalg.norm(found, axis=-1)
+    most = sizes.max(axis=0) if len(sizes) else np.zeros(found.shape[1:-1])
     return most if twins is None else np.maximum(most, most[twins])
 
 

@@ -1,11 +1,51 @@
-"""The Show panel: each flight before and after its corrections."""
+"""The Show panel: named clips and their order of play, each flight before and after its corrections."""
 
+from dataclasses import dataclass
+
+from ironarc.core.exchange.order import BLENDS, names_of
+from ironarc.core.judging import SOUND
+from ironarc.core.judging.finding import Finding
+from ironarc.core.judging.kinds.loop import HALTS
+from ironarc.core.scene.strip import PLAYED, Strip
+from ironarc.core.truing import CORRECTIONS, Try
 from ironarc.web.panels.look import Look, flights_of
 from ironarc.web.seeing import see
 
 
 def context(look: Look) -> dict:
-    return {"compared": _compared(look)}
+    clips = _clips(look)
+    order = names_of([c.strip for c in clips])
+    return {"compared": _compared(look), "clips": clips, "played": PLAYED, "order": order, "blends": BLENDS}
+
+
+@dataclass(frozen=True)
+class Clip:
+    """A clip as it stands in the list. grade : of its loop; ways : what can be tried on it: labels with their tries"""
+
+    strip: Strip
+    grade: str
+    finding: Finding | None
+    ways: tuple[tuple[str, Try], ...] = ()
+
+    @property
+    def halts(self) -> bool:
+        """Whether its last frame is its first one over again."""
+        return self.finding is not None and HALTS in self.finding.says
+
+
+def _clips(look: Look) -> list[Clip]:
+    view, out = look.seen, []
+    for strip in view.performer.strips_seen():
+        found = next((f for f in view.findings if f.cause == f"loop-{strip.id}"), None)
+        ways = []
+        for name in ("close_loop", "travel") if strip.is_loop else ():
+            correction = CORRECTIONS[name]
+            for place in view.ask(correction.places):
+                if (place.options.start, place.options.end) == (strip.start, strip.end):
+                    # how it goes over the ground is chosen on the form that opens
+                    ways.append((correction.label, Try(correction, place.options)))
+        out.append(Clip(strip, found.grade if found else SOUND, found, tuple(ways)))
+    return out
 
 
 def _compared(look: Look) -> list[tuple]:

@@ -6,7 +6,7 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
-from ironarc.core.judging.judge import findings_of, strips_seen
+from ironarc.core.judging.judge import findings_of
 from ironarc.core.judging.on_blows import called
 from ironarc.core.motion.poses import Poses
 from ironarc.core.reading import Seen
@@ -38,7 +38,7 @@ def places(seen: Seen) -> list[Place]:
     off = {f.cause for f in seen.ask(findings_of) if f.kind == "loop"}
     return [
         one_way(s.end - 1, s.end, Options(s.start, s.end, in_place=s.played == IN_PLACE))
-        for s in strips_seen(seen.performer) if f"loop-{s.id}" in off
+        for s in seen.performer.strips_seen() if f"loop-{s.id}" in off
     ]  # fmt: skip
 
 

@@ -5,7 +5,6 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core.errors import EditError
-from ironarc.core.judging.judge import strips_seen
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.contacts import FLOOR
 from ironarc.core.reading.skin import SOLE
@@ -39,7 +38,7 @@ class Options:
 
 def places(seen: Seen) -> list[Place]:
     """Every clip that loops."""
-    return [Place(s.start, s.end, _ways(s.start, s.end)) for s in strips_seen(seen.performer) if s.is_loop]
+    return [Place(s.start, s.end, _ways(s.start, s.end)) for s in seen.performer.strips_seen() if s.is_loop]
 
 
 def _ways(start: int, end: int) -> tuple[Way, ...]:

@@ -6,9 +6,11 @@ export function createClock(state, setup) {
   let startedAt = 0, startFrame = 0, request = 0;
   let drawn = [];
 
+  const range = () => state.get("playRange") ?? [setup.first, setup.last];
+
   function tick(now) {
     if (!state.get("playing")) return;
-    const { first, last } = setup, fps = setup.fps * state.get("speed");
+    const [first, last] = range(), fps = setup.fps * state.get("speed");
     // the first callback's time can lie a little before the moment play was pressed
     const elapsed = Math.max(now - startedAt, 0);
     const { frame, ended } = frameAfter({ start: startFrame, first, last, fps, loop: state.get("loop") }, elapsed / 1000);
@@ -25,7 +27,8 @@ export function createClock(state, setup) {
 
   function start() {
     cancelAnimationFrame(request);
-    if (state.get("frame") >= setup.last) state.set({ frame: setup.first });
+    const [first, last] = range();
+    if (state.get("frame") >= last || state.get("frame") < first) state.set({ frame: first });
     startFrame = state.get("frame");
     startedAt = performance.now();
     drawn = [];

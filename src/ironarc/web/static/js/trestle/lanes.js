@@ -2,6 +2,7 @@
 import { performerOf } from "../scene.js";
 import { pinNames, pinRows, rowLane, rowNames, rowsHeight } from "./keyrows.js";
 import { labelLane } from "./labels.js";
+import { stripLane, stripsHeight } from "./strips.js";
 import { node } from "./svg.js";
 import { EDGE, GUTTER } from "./timeview.js";
 
@@ -269,14 +270,15 @@ export function laneNames(data, flags, { deck, piers, straps, keys, block: rows 
 export function lanesOf(at) {
   // where rows of keys are worked on, the arches make room for them
   const { data, scene, who, block } = at, performer = performerOf(scene, who), flags = flagsOf(scene.references, scene.props, data.blows), arch = block ? LOW_ARCH : ARCH;
-  const all = { ...at, first: scene.first, last: scene.last, arch, ...layoutOf(data, flags, block ? rowsHeight(block, at.open, at.only) : KEYS, arch) };
+  const rows = layoutOf(data, flags, block ? rowsHeight(block, at.open, at.only) : KEYS, arch), strips = performer.strips ?? [];
+  const all = { ...at, first: scene.first, last: scene.last, arch, ...rows, strips, top: rows.height, height: rows.height + stripsHeight(strips) };
   return {
     height: all.height,
-    names: [...laneNames(data, flags, all), ...(block ? [...rowNames(all), ...pinNames(all)] : [])],
+    names: [...laneNames(data, flags, all), ...(strips.length ? [laneName(all.top + 11, "Clips", "clips")] : []), ...(block ? [...rowNames(all), ...pinNames(all)] : [])],
     words: [...flagWords(flags, all), ...labelLane({ ...all, data: { ...data, flights: withGravity(all) } })],
     lanes: {
       ruler: rulerLane(all), flights: flightLane(all), piers: pierLane(all), straps: strapLane(all),
-      keys: block ? rowLane({ ...all, dense: performer.keys.dense }) : keyLane(performer.keys, all), timing: timingLane(performer, all), flags: flagLane(flags, all), pins: block ? pinRows(all) : [],
+      keys: block ? rowLane({ ...all, dense: performer.keys.dense }) : keyLane(performer.keys, all), timing: timingLane(performer, all), flags: flagLane(flags, all), pins: block ? pinRows(all) : [], strips: stripLane({ ...all, straps: undefined }),
     },
   };
 }

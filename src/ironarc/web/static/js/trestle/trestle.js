@@ -2,6 +2,8 @@
 // where; what differs from what is there is changed.
 import { lanesOf, pierAt, RULER, rulerNumbers } from "./lanes.js";
 import { tryText } from "../panels/true.js";
+import { performerOf } from "../scene.js";
+import { createStripHands } from "./strips.js";
 import { node, patch } from "./svg.js";
 import { EDGE, GUTTER } from "./timeview.js";
 
@@ -11,7 +13,7 @@ const NUDGE_CM = 5;
 // words : a second sheet, over the playhead's line, for what must be read through it; ruler : a third, which stays at the
 // top of what is scrolled
 export function createTrestle(svg, { words, ruler }, state, setup, timeview, actions) {
-  let dragged = null, archDrag = null;
+  let dragged = null, archDrag = null, stripHands = null;
 
   // Parts of the grips that are taken or pointed at
   const litParts = (block) => (block?.grips ?? []).filter((g) => state.get("grips").includes(g.name) || g.name === state.get("gripHover")).flatMap((g) => [g.part, block.joints[g.joint].name]);
@@ -24,7 +26,7 @@ export function createTrestle(svg, { words, ruler }, state, setup, timeview, act
     // beside curves only the rows of what is taken have room
     const only = state.get("tab") === "curves" ? state.get("block")?.grips.filter((g) => state.get("grips").includes(g.name)).map((g) => g.part) ?? null : null;
     const rows = { block, only, open: state.get("openParts"), taken: state.get("keysTaken"), drag: state.get("keyDrag"), pinDrag: state.get("pinDrag"), grips: litParts(block) };
-    const { height, names, lanes, words: says } = lanesOf({ data, scene: setup, who: state.get("who"), held, dragged, archDrag, handles: state.get("step") === "true" && state.get("side") === "now", x: timeview.x, view: state.get("view"), width, ...rows });
+    const { height, names, lanes, words: says } = lanesOf({ data, scene: setup, who: state.get("who"), held, dragged, archDrag, stripDrag: stripHands?.drag() ?? null, handles: state.get("step") === "true" && state.get("side") === "now", x: timeview.x, view: state.get("view"), width, ...rows });
     svg.setAttribute("height", height);
     svg.setAttribute("viewBox", `0 0 ${width} ${height}`);
     words.setAttribute("height", height);
@@ -142,6 +144,8 @@ export function createTrestle(svg, { words, ruler }, state, setup, timeview, act
     event.stopPropagation();
     return true;
   }
+
+  stripHands = createStripHands(svg, state, { timeview, edit: actions.edit, stripsOf: () => performerOf(setup, state.get("who")).strips ?? [], draw, alone });
 
   let downAt = 0;
   svg.addEventListener("pointerdown", (event) => { downAt = event.clientX; });

@@ -1,0 +1,49 @@
+// The Show panel: named clips made, changed, played and taken home.
+import { createFields } from "./fields.js";
+
+export function createShowPanel(panel, state, setup, actions) {
+  const { whole, all } = createFields(actions.say);
+  const clipOf = (node) => node.closest("[data-clip]").dataset.clip;
+  const edit = (kind, more) => actions.edit({ kind, performer: state.get("who"), ...more });
+
+  panel.addEventListener("click", (event) => {
+    const button = event.target.closest("[data-show]");
+    if (!button) return;
+    const { show, start, end, loops } = button.dataset;
+    if (show === "play") state.set({ playRange: [Number(start), Number(end)], frame: Number(start), loop: loops === "1", playing: true });
+    if (show === "double") edit("double_clip", { clip: clipOf(button) });
+    if (show === "end-before") edit("set_clip", { clip: clipOf(button), end: Number(end) });
+    if (show === "remove") edit("remove_clip", { clip: clipOf(button) });
+    if (show === "range") {
+      const form = document.getElementById("export");
+      form.elements.from.value = start;
+      form.elements.to.value = end;
+      form.scrollIntoView({ block: "center" });
+      form.elements.from.focus();
+    }
+  });
+
+  panel.addEventListener("change", (event) => {
+    const field = event.target, what = field.dataset.clipChange;
+    if (!what) return;
+    const value = what === "start" || what === "end" ? whole(field, field.getAttribute("aria-label")) : field.value;
+    if (typeof value === "string" || all(value)) edit("set_clip", { clip: clipOf(field), [what]: value });
+  });
+  panel.addEventListener("keydown", (event) => { if (event.key === "Enter" && event.target.dataset.clipChange) event.target.blur(); });
+
+  panel.addEventListener("submit", (event) => {
+    if (event.target.id !== "new-clip") return;
+    event.preventDefault();
+    const { name, start, end } = event.target.elements, from = whole(start, "The first frame"), to = whole(end, "The last frame");
+    if (all(from, to)) edit("add_clip", { name: name.value, start: from, end: to });
+  });
+
+  const first = () => panel.querySelector('#new-clip [name="start"]');
+  panel.addEventListener("input", (event) => { if (event.target === first()) event.target.dataset.typed = ""; });
+  function settle() { const field = first(); if (field) field.value ||= state.get("frame"); }
+  // a clip begins where the playhead is, unless somebody typed otherwise
+  state.on(["frame", "step"], () => { const field = first(); if (field && !state.get("playing") && !("typed" in field.dataset)) field.value = state.get("frame"); });
+  // what is played on its own is so until it stops
+  state.on(["playing"], ({ playing }) => { if (!playing) state.set({ playRange: null }); });
+  return { settle };
+}

@@ -1,0 +1,84 @@
+"""Named clips, by mouse and keyboard: made, moved by their ends, looped, played, put in an order, undone."""
+
+import numpy as np
+from selenium.webdriver.common.keys import Keys
+from selenium.webdriver.support.ui import Select
+
+from ironarc.core.edits.commands import COMMANDS
+from ironarc.core.reading import see
+from ironarc.store import shots
+from tests.browser.test_strike import changed, stands, typed
+from tests.conftest import demo
+
+
+def test_a_clip_is_named_moved_by_its_end_looped_and_closed(person, session, hop):
+    person.open_shot(hop, "?step=show&frame=20")
+    person.one("#new-clip [name='name']").send_keys("Hop")
+    assert person.one("#new-clip [name='start']").get_property("value") == "20"
+    changed(person, lambda: typed(person, "#new-clip [name='end']", "40"))
+    (strip,) = stands(session, hop).performer.strips
+    assert (strip.name, strip.start, strip.end, strip.played) == ("Hop", 20, 40, "once")
+    # it stands on the trestle, and its end is dragged, then moved by a key
+    end = person.one('[data-lane="strips"] .strip-end[data-end="end"]')
+    bar = person.one('[data-lane="strips"] .strip-bar').size["width"] / 21
+    changed(person, lambda: person.hand().click_and_hold(end).move_by_offset(round(bar * 5), 0).release().perform())
+    assert stands(session, hop).performer.strips[0].end == 45
+    end = person.one('[data-lane="strips"] .strip-end[data-end="end"]')
+    changed(person, lambda: end.send_keys(Keys.ARROW_RIGHT))
+    assert stands(session, hop).performer.strips[0].end == 46
+    # as a loop it is judged, closed, and undone
+    changed(person, lambda: Select(person.one("[data-clip-change='played']")).select_by_visible_text("loop"))
+    person.sees("#clips", "from 46 back to 20 there is a gap")
+    person.click("#clips [data-correction='close_loop']")
+    person.until(lambda: person.one("#take").is_displayed() and person.one("#take").is_enabled())
+    person.sees("#trying-cost", "The end misses the beginning by")
+    changed(person, lambda: person.click("#take"))
+    assert [x.made_by for x in stands(session, hop).performer.corrections] == ["close_loop"]
+    changed(person, lambda: person.chord(Keys.CONTROL, "z"))
+    changed(person, lambda: person.chord(Keys.CONTROL, "z"))
+    assert stands(session, hop).performer.strips[0].played == "once"
+    # a second one of the same name is told apart; what can't be is said, and nothing is lost
+    changed(person, lambda: person.click("#clips [data-show='double']"))
+    assert [s.name for s in stands(session, hop).performer.strips] == ["Hop", "Hop 2"]
+    first = person.one("#clips [data-clip-change='start']")
+    first.send_keys(Keys.CONTROL, "a")
+    first.send_keys("60", Keys.ENTER)
+    person.sees("#bench-message", "60 to 46 was given")
+    changed(person, lambda: person.click("#clips li:nth-child(2) [data-show='remove']"))
+    assert [s.name for s in stands(session, hop).performer.strips] == ["Hop"]
+    assert person.complaints() == []
+
+
+def test_clips_play_by_themselves_and_become_a_shot_in_their_order(person, session):
+    shot = demo("mid stride")
+    for name, start, end, played in (("Start", 1, 18, "once"), ("Run", 3, 18, "loop"), ("Fall", 19, 60, "once")):
+        made = COMMANDS["add_clip"](see(shot), performer="performer1", name=name, start=start, end=end, played=played)
+        shot = made.apply(shot)
+    shot_id = shots.create(session, shot)
+    session.commit()
+    person.open_shot(shot_id, "?step=show&frame=30")
+    person.click("#clips li:nth-child(2) [data-show='play']")
+    frames: set[int] = set()
+    person.until(lambda: frames.add(person.frame) or len(frames) >= 8)
+    assert frames <= set(range(3, 19))
+    person.click("#play")
+    order = person.one("#order [name='text']")
+    assert order.get_property("value") == "Start, Run, Fall"
+    order.send_keys(Keys.CONTROL, "a")
+    order.send_keys("Start, Jog")
+    person.click("#order [type='button']")
+    person.sees("#joins", "There is no clip called “Jog”. The clips are: Start, Run, Fall")
+    order.send_keys(Keys.CONTROL, "a")
+    order.send_keys("Start, Run x 2, Fall")
+    person.click("#order [type='button']")
+    person.sees("#joins", "92 frames")
+    assert len(person.all("#joins tr")) == 4
+    person.click("#order button:not([type])")
+    person.until(lambda: f"/shots/{shot_id}" not in person.driver.current_url)
+    person.bench_ready()
+    made = stands(session, shot_id + 1)
+    assert made.frames == 92
+    root = made.performer.rig.roots[0]
+    at = made.poses("", np.arange(1, 51)).position[:, root, 2]
+    assert np.diff(at)[3:].min() > 0.1
+    assert person.complaints() == []

@@ -1,0 +1,287 @@
+"""Named clips: loops against motions that are periodic by construction, over the ground, and one after another."""
+
+from dataclasses import replace
+
+import numpy as np
+import pytest
+
+from ironarc.core import rotation
+from ironarc.core.columns import Dense
+from ironarc.core.document import Shot
+from ironarc.core.edits.commands import COMMANDS
+from ironarc.core.errors import EditError
+from ironarc.core.exchange.order import laid_out, names_of, strips_in
+from ironarc.core.exchange.stock import STANDING, stock_performer
+from ironarc.core.judging.judge import judge
+from ironarc.core.motion.layers import BROUGHT_IN, REPLACES, Layer
+from ironarc.core.reading import see
+from ironarc.core.reading.loops import loop_seam, twins_of
+from ironarc.core.truing import CORRECTIONS, propose, read_try
+from tests.conftest import demo
+
+FPS, AROUND = 24, 24  # frames of a cycle
+PACE_M = 0.05  # a frame
+
+
+def swings(frames: int = 72, pace_m: float = 0.0, drift_rad: float = 0.0, turn_rad: float = 0.0) -> Shot:
+    """Bram stands and swings: arms and trunk go round once in AROUND frames, exactly. A drift of an arm, a way ahead
+    and a turn about the upright are put in by so much a frame."""
+    empty = Shot("Swings", (), 1 / FPS, 1, frames, floor_m=0.0, floor_by_hand=True)
+    bram = stock_performer("bram", STANDING, empty)
+    still = replace(empty, performers=(bram,)).poses("", np.arange(1, frames + 1))
+    t = np.arange(frames) / AROUND * 2 * np.pi
+    local, columns = still.local.copy(), {}
+    waves = {"LeftArm": 0.4 * np.sin(t), "RightArm": -0.4 * np.sin(t), "Chest": 0.1 * np.sin(t + 1.0)}
+    waves["LeftForeArm"] = drift_rad * np.arange(frames)
+    for name, angle in waves.items():
+        j = bram.rig.index(name)
+        local[:, j] = rotation.multiply(local[:, j], rotation.about_axis("X", angle))
+    root = bram.rig.roots[0]
+    local[:, root] = rotation.multiply(rotation.about_axis("Y", turn_rad * np.arange(frames)), local[:, root])
+    place = still.translation[:, root].copy()
+    if turn_rad:
+        way = np.cumsum(np.stack([np.sin(turn_rad * np.arange(frames)), np.cos(turn_rad * np.arange(frames))]), axis=1)
+        place[:, [0, 2]] += pace_m * way.T
+    else:
+        place[:, 2] += pace_m * np.arange(frames)
+    place[:, 1] += 0.01 * np.cos(2 * t)
+    for j, joint in enumerate(bram.rig.joints):
+        angles = rotation.each_after_the_other(rotation.to_euler(joint.order, local[:, j]))
+        values = dict(zip(joint.rotation_channels, angles.T, strict=True))
+        if j == root:
+            rest = 0.0 if joint.position == "replaces" else joint.offset
+            values |= dict(zip(("tx", "ty", "tz"), (place / bram.scale_to_m - rest).T, strict=True))
+        columns |= {(joint.name, c): Dense(1, values[c].copy()) for c in joint.channels if c in values}
+    base = Layer("base", "Swings", BROUGHT_IN, REPLACES, columns)
+    return replace(empty, performers=(replace(bram, layers=(base,), clip=(1, frames)),))
+
+
+def did(shot: Shot, command: str, *values, **asked) -> Shot:
+    return COMMANDS[command](see(shot), *values, **asked).apply(shot)
+
+
+def with_clip(shot: Shot, start: int, end: int, played: str = "loop", name: str = "Cycle") -> Shot:
+    return did(shot, "add_clip", performer="performer1", name=name, start=start, end=end, played=played)
+
+
+def found_on(shot: Shot) -> list:
+    return [f for f in judge(shot, shot.performer, see(shot).reading) if f.kind == "loop"]
+
+
+# --- loops -----------------------------------------------------------------------------------------------
+
+
+@pytest.mark.parametrize("pace", [0.0, PACE_M])
+@pytest.mark.parametrize("turn", [0.0, 0.02])
+def test_a_cycle_that_is_exact_closes_over_the_ground_and_round_a_bend(pace, turn):
+    shot = swings(pace_m=pace, turn_rad=turn)
+    seen = see(shot).reading
+    seam = loop_seam(seen.poses, seen.body, 10, 10 + AROUND - 1, False)
+    assert seam.gap_m.max() < 1e-3
+    assert seam.speed_ms.max() < 0.02
+    assert not seam.repeats
+    assert found_on(with_clip(shot, 11, 10 + AROUND)) == []
+    # turned on by what it turns in a cycle
+    angle = 2 * np.arccos(np.clip(seam.turn[0], -1, 1))
+    assert angle == pytest.approx(turn * AROUND, abs=1e-6)
+
+
+def test_a_loop_that_ends_on_its_first_pose_halts():
+    shot = with_clip(swings(), 11, 11 + AROUND)
+    (found,) = found_on(shot)
+    assert f"End it on {10 + AROUND}" in found.says
+    shorter = did(shot, "set_clip", performer="performer1", clip="strip1", end=10 + AROUND)
+    assert found_on(shorter) == []
+
+
+def test_a_gap_is_as_great_as_it_was_made_and_told_where_it_is():
+    drift = 0.01
+    shot = with_clip(swings(drift_rad=drift), 11, 10 + AROUND)
+    (found,) = found_on(shot)
+    reading = see(shot).reading
+    hand, elbow = (reading.poses.position[10, reading.poses.rig.index(n)] for n in ("LeftHand", "LeftForeArm"))
+    # the forearm comes round by a cycle's drift of the hand about the elbow, to a tenth
+    assert found.value == pytest.approx(np.linalg.norm(hand - elbow) * drift * AROUND, rel=0.1)
+    assert found.part == "left hand"
+    done = propose(see(shot), read_try(f"close_loop(start=11,end={10 + AROUND})"))
+    after = done.edit.apply(shot)
+    assert found_on(after) == []
+    was, now = shot.poses("", np.arange(1, 73)).position, after.poses("", np.arange(1, 73)).position
+    np.testing.assert_allclose(now[: 10 + AROUND - 11], was[: 10 + AROUND - 11], atol=1e-9)
+    foot = reading.poses.rig.index("LeftFoot")
+    np.testing.assert_allclose(now[:, foot], was[:, foot], atol=2e-3)
+
+
+def test_a_loop_in_place_must_come_back_to_where_it_was():
+    shot = with_clip(swings(pace_m=PACE_M), 11, 10 + AROUND, "loop in place")
+    (found,) = found_on(shot)
+    assert found.value == pytest.approx(PACE_M * AROUND, rel=0.05)
+    done = propose(see(shot), read_try(f"close_loop(start=11,end={10 + AROUND},in_place=True,over=20)"))
+    after = done.edit.apply(shot)
+    root = shot.performer.rig.roots[0]
+    at = after.poses("", np.array([11, 10 + AROUND])).position[:, root]
+    assert np.linalg.norm(at[1] - at[0]) < 1.5 * PACE_M
+
+
+def test_twins_are_the_same_joint_of_the_other_side():
+    body = demo("Gap hop").performer.body()
+    names = body.anatomy.rig.names
+    twins = twins_of(body)
+    assert names[twins[names.index("LeftFoot")]] == "RightFoot"
+    assert names[twins[names.index("Hips")]] == "Hips"
+    np.testing.assert_array_equal(twins[twins], np.arange(len(names)))
+
+
+# --- over the ground -------------------------------------------------------------------------------------
+
+
+def test_a_run_that_is_brought_in_place_goes_as_fast_as_before_by_its_own_feet():
+    shot = with_clip(demo("mid stride"), 3, 18)
+    root = shot.performer.rig.roots[0]
+    was = shot.poses("", np.arange(3, 19)).position[:, root, 2]
+    there = propose(see(shot), read_try("travel(start=3,end=18,how=in place)")).edit.apply(shot)
+    still = there.poses("", np.arange(3, 19)).position[:, root, 2]
+    assert abs(still[-1] - still[0]) < 1e-6
+    back = propose(see(there), read_try("travel(start=3,end=18,how=by its feet)"))
+    again = back.edit.apply(there).poses("", np.arange(3, 19)).position[:, root, 2]
+    assert again[-1] - again[0] == pytest.approx(was[-1] - was[0], rel=0.02)
+    assert "3.1" in back.cost.says
+    # what follows moves along
+    late = back.edit.apply(there).poses("", np.array([18, 19])).position[:, root, 2]
+    assert abs(late[1] - late[0]) < 0.3
+
+
+def test_a_cycle_at_a_speed_goes_at_it_and_says_how_feet_slide():
+    shot = with_clip(demo("mid stride"), 3, 18)
+    done = propose(see(shot), read_try("travel(start=3,end=18,how=at a speed,speed=4)"))
+    root = shot.performer.rig.roots[0]
+    at = done.edit.apply(shot).poses("", np.array([3, 18])).position[:, root]
+    assert np.linalg.norm((at[1] - at[0])[[0, 2]]) == pytest.approx(4 * 15 / 24, rel=1e-3)
+    # a foot that stood slides by what is asked over what it runs at, some 0.9 m/s
+    slide = float(done.cost.says.split("slide by ")[1].split(" cm")[0])
+    assert slide == pytest.approx((4 - 3.12) / 24 * 100, rel=0.1)
+
+
+def test_feet_that_never_come_down_carry_nobody():
+    gull = demo("Gull")
+    shot = did(gull, "add_clip", performer="performer1", name="Hop", start=5, end=20, played="loop")
+    with pytest.raises(EditError, match="no feet that are understood"):
+        propose(see(shot), read_try("travel(start=5,end=20,how=by its feet)"))
+
+
+# --- the order of play -----------------------------------------------------------------------------------
+
+
+def three() -> Shot:
+    shot = demo("mid stride")
+    for name, start, end, played in (("Start", 1, 18, "once"), ("Run", 3, 18, "loop"), ("Fall", 19, 60, "once")):
+        shot = with_clip(shot, start, end, played, name)
+    return shot
+
+
+def test_an_order_goes_on_from_where_it_is_and_brings_nothing_that_was_not_there():
+    shot = three()
+    made, joins = laid_out(shot, shot.performer, "Start, run x3, FALL")
+    assert made.frames == 18 + 3 * 16 + 42
+    assert [j.frame for j in joins] == [19, 35, 51, 67]
+    assert max(j.gap_m for j in joins) < 0.01
+    root = made.performer.rig.roots[0]
+    z = made.poses("", made.frame_numbers()).position[:, root, 2]
+    pace = np.diff(z[5:66])
+    assert pace.min() > 0.11
+    assert pace.max() < 0.17
+    bad = {f.kind for f in judge(made, made.performer, see(made).reading) if 15 < f.start < 66}
+    assert bad == set()
+
+
+def test_a_join_is_blended_so_that_nothing_jumps():
+    shot = with_clip(with_clip(swings(drift_rad=0.02), 1, 24, "once", "A"), 40, 70, "once", "B")
+    raw, (join,) = laid_out(shot, shot.performer, "A, B", blend=0)
+    eased, _ = laid_out(shot, shot.performer, "A, B", blend=8)
+    assert join.gap_m > 0.03
+    hand = shot.performer.rig.index("LeftHand")
+    steps = [
+        np.linalg.norm(np.diff(s.poses("", s.frame_numbers()).position[:, hand], axis=0), axis=1) for s in (raw, eased)
+    ]
+    assert steps[0][23] > 2 * steps[1][23]
+    late = [s.poses("", np.array([40])).local for s in (raw, eased)]
+    np.testing.assert_allclose(late[0], late[1], atol=1e-6)
+
+
+def test_a_clip_that_turns_leads_the_next_one_round():
+    shot = with_clip(swings(pace_m=PACE_M, turn_rad=0.03), 1, 24, "loop", "Bend")
+    made, _ = laid_out(shot, shot.performer, "Bend x 4")
+    root = made.performer.rig.roots[0]
+    at = made.poses("", made.frame_numbers()).position[:, root][:, [0, 2]]
+    steps = np.diff(at, axis=0)
+    angles = np.unwrap(np.arctan2(steps[:, 0], steps[:, 1]))
+    np.testing.assert_allclose(np.diff(angles), 0.03, atol=0.004)
+    np.testing.assert_allclose(np.linalg.norm(steps, axis=1), PACE_M, rtol=0.02)
+
+
+@pytest.mark.parametrize(
+    ("text", "says"),
+    [
+        ("Start, Jump", "There is no clip called “Jump”. The clips are: Start, Run, Fall"),
+        ("", "Name the clips in the order"),
+        ("Run x 900", "1 to 100 times"),
+        ("Run x 100, Run x 100, Run x 100", "Up to 200 clips"),
+    ],
+)
+def test_an_order_that_can_not_be_is_refused_in_words(text, says):
+    shot = three()
+    with pytest.raises(EditError, match=says):
+        laid_out(shot, shot.performer, text)
+
+
+def test_a_name_may_end_in_a_number():
+    shot = with_clip(with_clip(swings(), 1, 24, "once", "Take x 2"), 30, 50, "once", "Take")
+    assert [s.name for s in strips_in(shot.performer, "take x 2, Take x2")] == ["Take x 2", "Take", "Take"]
+    assert names_of(strips_in(shot.performer, "Take x2, Take x 2")) == "Take x 2, Take x 2"
+
+
+# --- the clips themselves --------------------------------------------------------------------------------
+
+
+def test_clips_follow_the_numbers_the_rate_and_the_room_of_a_shot():
+    shot = with_clip(demo("Gap hop"), 20, 40, "once", "Hop")
+    later = did(shot, "renumber", 1001)
+    assert [(s.start, s.end) for s in later.performer.strips_seen()] == [(1020, 1040)]
+    faster = COMMANDS["set_rate"](see(shot), rate="48", keep="seconds").apply(shot)
+    (strip,) = faster.performer.strips_seen()
+    assert (strip.start, strip.end) == (39, 80)
+    roomier = COMMANDS["make_room"](see(shot), performer="performer1", after=30, by=5).apply(shot)
+    assert [(s.start, s.end) for s in roomier.performer.strips_seen()] == [(20, 45)]
+
+
+@pytest.mark.parametrize(
+    ("more", "says"),
+    [
+        ({"start": 40, "end": 20}, "1 or more of them; 40 to 20 was given"),
+        ({"start": 20, "end": 22, "played": "loop"}, "4 or more of them"),
+        ({"start": 20, "end": 40, "played": "backwards"}, "is played once, loop, loop in place"),
+        ({"start": 20, "end": 40, "name": "x" * 61}, "up to 60 letters"),
+    ],
+)
+def test_a_clip_that_can_not_be_is_refused_in_words(more, says):
+    with pytest.raises(EditError, match=says):
+        did(demo("Gap hop"), "add_clip", **({"performer": "performer1", "name": "Hop"} | more))
+
+
+def test_clips_are_named_apart_doubled_and_taken_away():
+    shot = with_clip(with_clip(demo("Gap hop"), 20, 40, "once", "Hop"), 30, 50, "once", "Hop")
+    assert [s.name for s in shot.performer.strips] == ["Hop", "Hop 2"]
+    shot = did(shot, "double_clip", performer="performer1", clip="strip1")
+    assert [s.name for s in shot.performer.strips] == ["Hop", "Hop 2", "Hop 3"]
+    with pytest.raises(EditError, match="a clip called Hop already"):
+        did(shot, "set_clip", performer="performer1", clip="strip3", name="Hop")
+    shot = did(shot, "remove_clip", performer="performer1", clip="strip2")
+    assert [s.id for s in shot.performer.strips] == ["strip1", "strip3"]
+    with pytest.raises(EditError, match="no such clip any more"):
+        did(shot, "remove_clip", performer="performer1", clip="strip2")
+
+
+def test_the_ways_of_a_loop_are_offered_where_it_is_off():
+    off = with_clip(swings(drift_rad=0.01), 11, 10 + AROUND)
+    assert len(CORRECTIONS["close_loop"].places(see(off))) == 1
+    assert CORRECTIONS["close_loop"].places(see(with_clip(swings(), 11, 10 + AROUND))) == []
