@@ -23,6 +23,7 @@ from ironarc.web import (
     house,
     planner,
     security,
+    sheet,
     true,
     waiting,
     weighings,
@@ -90,6 +91,6 @@ def create_app(secret_key: str, database_url: str | None = None, port: int = 0) 
     app.jinja_env.filters["keep_units"] = lambda says: _NUMBER_AND_UNIT.sub("\\1\u00a0\\2", says)
     app.jinja_env.trim_blocks = app.jinja_env.lstrip_blocks = True
     app.register_blueprint(yard.pages)
-    for part in (bench, block, bring_in, clips, export, house, planner, true, weighings):
+    for part in (bench, block, bring_in, clips, export, house, planner, sheet, true, weighings):
         app.register_blueprint(part.pages)
     return app

@@ -28,19 +28,7 @@ def card_of(shot: Shot, readings: Mapping[str, Reading], house: Sequence[Limit] 
     """
     findings = judge_all(shot, readings, house)
     reading = readings[shot.performer.id]
-    moments = key_moments(reading)
-    across = travel_direction(reading)
-    starts, ends = part_ends(reading, moments)
-    flat = [np.stack([p @ across, p[..., 1] - reading.floor_m], axis=-1) for p in (starts, ends)]
-    widths = [float(np.sqrt(part.half_width_m * part.half_depth_m)) * 2 for part in reading.body.parts]
-    apart = _spread(reading, across, moments)
-    figures = []
-    for m in range(len(moments)):
-        aside = np.array([apart * moments[m], 0.0])
-        rows = np.column_stack([flat[0][m] + aside, flat[1][m] + aside, widths])
-        figures.append(np.round(rows, 3).tolist())
-    pick = np.unique(np.linspace(moments[0], moments[-1], BEADS).round().astype(int))
-    path = np.column_stack([reading.com[pick] @ across + apart * pick, reading.com[pick, 1] - reading.floor_m])
+    figures, path = side_view(reading, key_moments(reading))
     return {
         "rules": rules_version(), "name": shot.name,
         "frames": shot.frames, "fps": shot.fps, "seconds": shot.frames * shot.frame_time_s,
@@ -49,13 +37,35 @@ def card_of(shot: Shot, readings: Mapping[str, Reading], house: Sequence[Limit] 
         "findings": len({(f.performer, f.cause or f.id) for f in findings if not f.left}),
         "flights": sum(len(each.flights) for each in readings.values()),
         "corrections": sum(len(p.corrections) for p in shot.performers), "performers": len(shot.performers),
-        "figures": figures, "path": np.round(path, 3).tolist(),
+        "figures": figures, "path": path,
     }  # fmt: skip
 
 
-def _spread(reading: Reading, across: np.ndarray, moments: list[int]) -> float:
+def side_view(reading: Reading, moments: list[int], spacing: float = FIGURE_SPACING) -> tuple[list, list]:
+    """Figures of a side view in metres (x along the way it travels, y up from the floor) and the path of the center of
+    gravity, as plain lists.
+
+    moments : frame indices, in order; spacing : statures between neighbours that would stand on one another
+    figures : list of parts [x0, y0, x1, y1, width] a moment; path : [[x, y], …]
+    """
+    across = travel_direction(reading)
+    starts, ends = part_ends(reading, moments)
+    flat = [np.stack([p @ across, p[..., 1] - reading.floor_m], axis=-1) for p in (starts, ends)]
+    widths = [float(np.sqrt(part.half_width_m * part.half_depth_m)) * 2 for part in reading.body.parts]
+    apart = _spread(reading, across, moments, spacing)
+    figures = []
+    for m, moment in enumerate(moments):
+        aside = np.array([apart * moment, 0.0])
+        rows = np.column_stack([flat[0][m] + aside, flat[1][m] + aside, widths])
+        figures.append(np.round(rows, 3).tolist())
+    pick = np.unique(np.linspace(moments[0], moments[-1], BEADS).round().astype(int))
+    path = np.column_stack([reading.com[pick] @ across + apart * pick, reading.com[pick, 1] - reading.floor_m])
+    return figures, np.round(path, 3).tolist()
+
+
+def _spread(reading: Reading, across: np.ndarray, moments: list[int], spacing: float) -> float:
     """Metres a frame that set the drawn figures apart in time, for a motion that stays where it is."""
-    wanted = FIGURE_SPACING * reading.body.anatomy.height_m * (len(moments) - 1)
+    wanted = spacing * reading.body.anatomy.height_m * (len(moments) - 1)
     along = reading.com[[moments[0], moments[-1]]] @ across
     return max(wanted - (along[1] - along[0]), 0.0) / max(moments[-1] - moments[0], 1)
 

@@ -1,0 +1,72 @@
+"""The inspection sheet: one page a performer, to be printed and hung on a wall."""
+
+from datetime import date
+from importlib.metadata import version
+
+from flask import Blueprint, render_template, request
+
+from ironarc.core.errors import EditError
+from ironarc.core.judging import grade_of, match
+from ironarc.core.judging.findings import by_cause
+from ironarc.core.judging.grades import GRADES
+from ironarc.store import house
+from ironarc.web.panels.look import flights_of
+from ironarc.web.panels.read import changed_limits
+from ironarc.web.seeing import open_session, see
+from ironarc.web.sheet_picture import strip_picture, trestle_picture
+
+pages = Blueprint("sheet", __name__, url_prefix="/shots/<id:shot_id>")
+PAPERS = ("a4", "letter")
+MOST_ROWS = 11  # findings that a page has room for
+
+
+@pages.get("/r/<id:revision>/sheet")
+def sheet(shot_id: int, revision: int):
+    """Pages of all performers, or of the one that is asked for, for a paper."""
+    paper = request.args.get("paper", PAPERS[0])
+    if paper not in PAPERS:
+        raise EditError(f"A sheet is printed on {' or '.join(PAPERS)}; {paper[:20]!r} was given.")
+    with open_session() as session:
+        shot = see(session, shot_id, revision).shot
+        wanted = [p.id for p in shot.performers if request.args.get("who", "") in ("", p.id)]
+        if not wanted:
+            raise EditError("There is no such performer in this shot any more.")
+        sheets = [_page(session, shot_id, revision, who) for who in wanted]
+        limits = changed_limits(shot, house.limits(session))
+    return render_template(
+        "sheet.html", shot=shot, shot_id=shot_id, revision=revision, sheets=sheets, paper=paper, papers=PAPERS,
+        limits=limits, grades=GRADES, today=date.today(), version=version("ironarc"),
+    )  # fmt: skip
+
+
+def _page(session, shot_id: int, revision: int, who: str) -> dict:
+    """What stands on a performer's page."""
+    now, before = (see(session, shot_id, revision, side, who) for side in ("now", "before"))
+    rows = _rows(now, before)
+    return {
+        "performer": now.performer, "reading": now.reading, "grade": grade_of(now.findings),
+        "was": grade_of(before.findings), "strip": strip_picture(now.reading), "trestle": trestle_picture(now),
+        "flights": _both(flights_of(before), flights_of(now)), "rows": rows[:MOST_ROWS],
+        "more": max(len(rows) - MOST_ROWS, 0), "corrections": [x for x in now.performer.corrections if not x.muted],
+    }  # fmt: skip
+
+
+def _rows(now, before) -> list[tuple]:
+    """Findings: (kind, frames, sentence, what was done), open ones first, then those left, then those settled."""
+    out = [(f[0].kind, _frames(f), f[0].says, f[0].left, f[0].grade) for f in by_cause(now.findings)]
+    out.sort(key=lambda row: bool(row[3]))
+    gone = {name for name, there in match(before.findings, now.findings).items() if there is None}
+    settled = by_cause([f for f in before.findings if f.id in gone and not f.left])
+    return out + [(f[0].kind, _frames(f), f[0].says, "settled", f[0].grade) for f in settled]
+
+
+def _frames(found) -> str:
+    a, b = min(f.start for f in found), max(f.end for f in found)
+    return f"{a}–{b}" if a != b else f"{a}"
+
+
+def _both(before: list[dict], now: list[dict]) -> list[tuple]:
+    """Each flight as it is, with the one that stood there before its corrections, or None."""
+    return [
+        (next((b for b in before if b["start"] <= f["end"] and f["start"] <= b["end"]), None), f) for f in now
+    ]  # fmt: skip

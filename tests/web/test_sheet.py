@@ -1,0 +1,62 @@
+"""The inspection sheet: a page a performer, with what was found and done."""
+
+import re
+
+import pytest
+
+from ironarc.core import truing
+from ironarc.core.reading import see
+from ironarc.store import shots
+from tests.conftest import demo
+from tests.figures import Ask, as_read
+
+
+def pages_of(client, session, shot, **asked) -> list[str]:
+    shot_id = shots.create(session, shot)
+    revision = shots.standing(session, shot_id).revision
+    answer = client.get(f"/shots/{shot_id}/r/{revision}/sheet", query_string=asked)
+    assert answer.status_code == 200
+    return re.findall(r"<section class=\"sheet.*?</section>", as_read(answer.text), flags=re.DOTALL)
+
+
+def test_a_page_tells_poses_flights_findings_and_the_verdict(client, session):
+    (page,) = pages_of(client, session, demo("Gap hop"))
+    frames = [int(n) for n in re.findall(r"class=\"sheet-number\">(\d+)</text><?", page.split("sheet-trestle")[0])]
+    assert {1, 37, 72} <= set(frames)
+    assert frames == sorted(frames)
+    assert "17.0 f" in page
+    assert "56 %" in page
+    assert re.search(r"Hang time.*Cracked", page, flags=re.DOTALL)
+    assert "82.0 kg" in page
+    assert 'class="sheet-verdict is-cracked"' in page
+
+
+def test_what_a_correction_settled_and_what_was_left_is_told(client, session):
+    hop = demo("Gap hop")
+    trued = truing.propose(see(hop), truing.read_try("true_arc(frame=37)")).edit.apply(hop)
+    (page,) = pages_of(client, session, trued)
+    assert "cracked before its corrections" in page
+    assert re.search(r"Hang time.*Settled", page, flags=re.DOTALL)
+    assert '<tr class="was"><td>before</td><td>17.0 f</td>' in re.sub(r"\s+(?=<)", "", page)
+    (struck,) = pages_of(client, session, demo("Crate strikes"))
+    assert "Left: The body is let go there, and slides." in struck
+
+
+def test_everybody_has_a_page_and_one_can_be_asked_for(client, session):
+    shot = Ask("add_stock", "tansy", "standing").apply(demo("Gap hop"))
+    pages = pages_of(client, session, shot, paper="letter")
+    assert len(pages) == 2
+    assert all("is-letter" in page for page in pages)
+    assert "2 of 2" in pages[1]
+    (only,) = pages_of(client, session, shot, who=shot.performers[1].id)
+    assert "Tansy Vale" in only
+
+
+@pytest.mark.parametrize(
+    ("asked", "says"), [({"paper": "a0"}, "printed on a4 or letter"), ({"who": "x"}, "no such performer")]
+)
+def test_what_is_no_sheet_is_said(client, session, asked, says):
+    shot_id = shots.create(session, demo("Gap hop"))
+    answer = client.get(f"/shots/{shot_id}/r/1/sheet", query_string=asked)
+    assert answer.status_code == 422
+    assert says in answer.text
