@@ -82,3 +82,28 @@ def test_clips_play_by_themselves_and_become_a_shot_in_their_order(person, sessi
     at = made.poses("", np.arange(1, 51)).position[:, root, 2]
     assert np.diff(at)[3:].min() > 0.1
     assert person.complaints() == []
+
+
+def test_the_yard_finds_sorts_and_deletes_several(person, session):
+    for name in ("Gap hop", "mid stride", "Net-perch"):
+        shots.create(session, demo(name))
+    session.commit()
+    person.go("/")
+    person.one("#find").send_keys("hop")
+    person.until(lambda: [c.text for c in person.all("#cards h2")] == ["PF-010 Gap hop"])
+    assert "find=hop" in person.driver.current_url
+    field = person.one("#find")
+    field.send_keys(Keys.CONTROL, "a")
+    field.send_keys(Keys.DELETE)
+    person.until(lambda: len(person.all("#cards h2")) == 3)
+    Select(person.one("#yard-find [name='as']")).select_by_visible_text("table")
+    person.until(lambda: len(person.all("#table tbody tr")) == 3)
+    Select(person.one("#yard-find [name='by']")).select_by_visible_text("worst first")
+    person.until(lambda: "Gap hop" in person.one("#table tbody tr").text)
+    person.click("#tick-all")
+    person.click("#table tbody tr [name='shot']")
+    person.click("#several button:nth-of-type(2)")
+    person.until(lambda: len(person.all("#table tbody tr")) == 1)
+    assert "Gap hop" in person.one("#table tbody tr").text
+    assert len(person.all("#removed form")) == 2
+    assert person.complaints() == []

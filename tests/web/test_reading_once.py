@@ -140,7 +140,7 @@ def test_the_yard_opens_at_once_and_its_cards_are_made_in_the_background(session
     app.extensions["cards"].wait()
     page = client.get("/").text
     assert "being read" not in page
-    assert "hx-select" not in page
+    assert 'hx-select="#cards"' not in page
 
 
 def test_other_limits_of_the_house_judge_what_was_read_and_read_nothing_again(session, monkeypatch):

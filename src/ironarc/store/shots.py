@@ -5,7 +5,7 @@ from dataclasses import dataclass
 from datetime import datetime, timedelta
 from typing import NoReturn
 
-from sqlalchemy import delete, func, select, update
+from sqlalchemy import case, delete, func, select, update
 from sqlalchemy.exc import DBAPIError
 from sqlalchemy.orm import Session
 
@@ -47,6 +47,10 @@ class Applied:
     standing: Standing
     shot: Shot
     readings: Readings
+
+
+BY_NAME, BY_VERDICT, BY_CHANGE = "name", "verdict", "change"
+SORTS = (BY_NAME, BY_VERDICT, BY_CHANGE)
 
 
 @dataclass(frozen=True)
@@ -129,16 +133,41 @@ def _write(session: Session, shot_id: int, parent: int | None, written: _Written
     return row.id
 
 
-def yard(session: Session) -> list[YardEntry]:
-    """All shots, by name; one whose card was worked out by other rules says so."""
-    rules = house.rules(session)
+def yard(
+    session: Session, find: str = "", by: str = BY_NAME, first: int = 0, most: int | None = None
+) -> list[YardEntry]:
+    """Shots whose names hold all the words of `find`, by name, by verdict (worst first) or by change (newest first),
+    from the one numbered `first` on; one whose card was worked out by other rules says so."""
+    rules, name = house.rules(session), func.lower(RevisionRow.card["name"].astext)
+    grade = case({"cracked": 0, "strained": 1}, value=RevisionRow.card["grade"].astext, else_=2)
+    orders = {
+        BY_NAME: (name,), BY_VERDICT: (grade, RevisionRow.card["findings"].as_integer().desc(), name),
+        BY_CHANGE: (RevisionRow.created_at.desc(),),
+    }  # fmt: skip
+    wanted = [name.contains(word, autoescape=True) for word in find.lower().split()]
     rows = session.execute(
         select(ShotRow.id, RevisionRow.card, RevisionRow.created_at)
         .join(RevisionRow, ShotRow.head_id == RevisionRow.id)
-        .where(ShotRow.removed_at.is_(None))
+        .where(ShotRow.removed_at.is_(None), *wanted)
+        .order_by(*orders[by], ShotRow.id)
+        .offset(first)
+        .limit(most)
     )
-    entries = [YardEntry(shot_id, card, changed, card.get("rules") == rules) for shot_id, card, changed in rows]
-    return sorted(entries, key=lambda e: (e.card["name"].lower(), e.shot_id))
+    return [YardEntry(shot_id, card, changed, card.get("rules") == rules) for shot_id, card, changed in rows]
+
+
+def verdicts(session: Session, find: str = "") -> dict[str, int]:
+    """How many shots whose names hold all the words of `find` have each verdict."""
+    grade, name = RevisionRow.card["grade"].astext, func.lower(RevisionRow.card["name"].astext)
+    wanted = [name.contains(word, autoescape=True) for word in find.lower().split()]
+    rows = session.execute(
+        select(grade, func.count())
+        .select_from(ShotRow)
+        .join(RevisionRow, ShotRow.head_id == RevisionRow.id)
+        .where(ShotRow.removed_at.is_(None), *wanted)
+        .group_by(grade)
+    )
+    return {str(found): int(n) for found, n in rows}
 
 
 def stale_cards(session: Session) -> list[tuple[int, int]]:

@@ -1,16 +1,21 @@
 """The Yard: all shots, and the place a file is brought in."""
 
+import io
+import re
+import zipfile
 from dataclasses import replace
 from pathlib import PurePath
 
-from flask import Blueprint, current_app, redirect, render_template, request, url_for
+from flask import Blueprint, Response, current_app, redirect, render_template, request, url_for
 
 from ironarc.core.document import Shot
 from ironarc.core.errors import EditError, FileError
 from ironarc.core.exchange.bring_in import file_error, shot_of
 from ironarc.core.exchange.stock import STANDING, stock_performer
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.exchange.unsaid import KNOWN, understood
-from ironarc.core.formats import FORMATS, ending_of
+from ironarc.core.formats import FORMATS, USUAL, ending_of
+from ironarc.core.judging.grades import GRADES
 from ironarc.core.whole_numbers import whole_number
 from ironarc.store import shots
 from ironarc.web.arguments import file_name, motion_words
@@ -19,6 +24,9 @@ from ironarc.web.picture import ASK_FOOT, ASK_HIGH, ASK_WIDE, card_picture
 
 pages = Blueprint("yard", __name__)
 NEW_FPS, NEW_FRAMES = 24.0, 72
+TABLE = "table"
+CARDS, ROWS = 24, 200  # that come at once, more as one scrolls
+SORT_WORDS = {shots.BY_NAME: "by name", shots.BY_VERDICT: "worst first", shots.BY_CHANGE: "newest first"}
 
 
 @pages.get("/")
@@ -26,13 +34,75 @@ def yard():
     with current_app.extensions["sessions"]() as session:
         for shot_id in shots.purge(session):
             current_app.extensions["variants"].forget(shot_id)
-        entries, removed = shots.yard(session), shots.removed(session)
+        asked = _asked()
+        most = ROWS if asked["as"] == TABLE else CARDS
+        entries = shots.yard(session, asked["find"], asked["by"], asked["first"], most + 1)
+        counts, removed = shots.verdicts(session, asked["find"]), shots.removed(session)
+        there = bool(counts or (asked["find"] and shots.verdicts(session)))
+    more, entries = len(entries) > most, entries[:most]
     reading = not all(entry.is_current for entry in entries)
     if reading:
         current_app.extensions["cards"].make()
-    cards = [{"entry": entry, "picture": card_picture(entry.card)} for entry in entries]
+    drawn = asked["as"] != TABLE
+    cards = [{"entry": entry, "picture": card_picture(entry.card) if drawn else None} for entry in entries]
     hours = int(shots.KEPT_FOR.total_seconds() // 3600)
-    return render_template("yard.html", cards=cards, reading=reading, removed=removed, hours=hours)
+    shown = {
+        "cards": cards, "reading": reading, "asked": asked, "counts": counts, "grades": GRADES, "sorts": SORT_WORDS,
+        "more": asked["first"] + most if more else 0,
+    }  # fmt: skip
+    if request.headers.get("HX-Request") and asked["first"]:
+        return render_template("partials/shots.html", **shown)
+    return render_template("yard.html", removed=removed, hours=hours, there=there, **shown)
+
+
+def _asked() -> dict:
+    """What of the Yard is asked for: words to find, the order, cards or a table, and from which on."""
+    by, form = request.args.get("by", shots.BY_NAME), request.args.get("as", "cards")
+    return {
+        "find": request.args.get("find", "").strip()[:80], "by": by if by in shots.SORTS else shots.BY_NAME,
+        "as": TABLE if form == TABLE else "cards", "first": max(whole_number(request.args.get("first", "0")) or 0, 0),
+    }  # fmt: skip
+
+
+@pages.post("/shots/remove")
+def remove_several():
+    """Takes the chosen shots away; for a while each can be put back."""
+    chosen = _chosen()
+    with current_app.extensions["sessions"]() as session:
+        for shot_id in chosen:
+            shots.remove(session, shot_id)
+    for shot_id in chosen:
+        current_app.extensions["variants"].forget(shot_id)
+    return redirect(url_for("yard.yard", **{"as": TABLE}))
+
+
+@pages.post("/shots/export.zip")
+def export_several():
+    """The motions of the chosen shots, every performer a file, in one zip."""
+    written = io.BytesIO()
+    with current_app.extensions["sessions"]() as session, zipfile.ZipFile(written, "w", zipfile.ZIP_DEFLATED) as out:
+        names: set[str] = set()
+        for shot_id in _chosen():
+            shot = shots.load(session, shot_id, shots.standing(session, shot_id).revision)
+            for performer in shot.performers:
+                name = f"{shot.name} {performer.name}" if len(shot.performers) > 1 else shot.name
+                name = re.sub(r"[^\w .()-]+", "_", name).strip() or "shot"
+                name = f"{name} ({shot_id})" if name in names else name
+                names.add(name)
+                out.writestr(f"{name}.{USUAL}", motion_file(shot, performer_id=performer.id))
+    return Response(
+        written.getvalue(),
+        mimetype="application/zip",
+        headers={"Content-Disposition": "attachment; filename=motions.zip"},
+    )
+
+
+def _chosen() -> list[int]:
+    """The shots that are selected. EditError for none."""
+    chosen = [n for text in request.form.getlist("shot") if (n := whole_number(text)) is not None]
+    if not chosen:
+        raise EditError("No shot selected. Tick those you mean first.")
+    return chosen
 
 
 @pages.post("/shots")

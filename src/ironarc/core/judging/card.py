@@ -1,11 +1,13 @@
 """What the Yard shows of a shot: its length, grade, and the figure at a few moments along its arc."""
 
+from collections import Counter
 from collections.abc import Mapping, Sequence
 
 import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.document import Limit, Shot
+from ironarc.core.judging.finding import Finding
 from ironarc.core.judging.findings import grade_of
 from ironarc.core.judging.judge import judge_all
 from ironarc.core.judging.unjudged import nothing_moves, unjudged_of_all
@@ -35,10 +37,26 @@ def card_of(shot: Shot, readings: Mapping[str, Reading], house: Sequence[Limit] 
         "grade": grade_of(findings), "unjudged": unjudged_of_all(shot, readings),
         "moves": not nothing_moves(shot, readings),
         "findings": len({(f.performer, f.cause or f.id) for f in findings if not f.left}),
+        "kinds": _kinds(findings), **_longest(readings),
         "flights": sum(len(each.flights) for each in readings.values()),
         "corrections": sum(len(p.corrections) for p in shot.performers), "performers": len(shot.performers),
         "figures": figures, "path": path,
     }  # fmt: skip
+
+
+def _kinds(findings: Sequence[Finding]) -> dict[str, int]:
+    """How many causes there are of each kind of finding, those left aside."""
+    causes = {(f.kind, f.performer, f.cause or f.id) for f in findings if not f.left}
+    return dict(Counter(kind for kind, *_ in sorted(causes)))
+
+
+def _longest(readings: Mapping[str, Reading]) -> dict:
+    """Hang (frames) and gravity (share of the shot's) of the longest flight of anybody; nothing where none flies."""
+    flights = [(f, reading.g) for reading in readings.values() for f in reading.flights]
+    if not flights:
+        return {}
+    flight, g = max(flights, key=lambda found: found[0].hang_frames)
+    return {"hang_frames": round(float(flight.aloft_frames), 1), "gravity": round(float(flight.implied_g / g), 3)}
 
 
 def side_view(reading: Reading, moments: list[int], spacing: float = FIGURE_SPACING) -> tuple[list, list]:

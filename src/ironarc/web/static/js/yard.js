@@ -30,6 +30,12 @@ letDrop({
   },
 });
 
+// all that are there are ticked, or none
+document.addEventListener("change", (event) => {
+  if (event.target.id !== "tick-all") return;
+  for (const box of document.querySelectorAll('#table [name="shot"]')) box.checked = event.target.checked;
+});
+
 form.addEventListener("htmx:beforeRequest", () => { progress.textContent = "Bringing it in…"; });
 form.addEventListener("htmx:xhr:progress", (event) => {
   const { loaded, total } = event.detail;
