@@ -1,4 +1,4 @@
-"""The command line: ironarc read | true | convert | serve | work | demo | backup | restore.
+"""The command line: ironarc read | report | true | convert | serve | work | demo | backup | restore.
 
 Exit status: 0 nothing cracked, 1 something cracked, 2 a file can't be read.
 """
@@ -6,10 +6,12 @@ Exit status: 0 nothing cracked, 1 something cracked, 2 a file can't be read.
 import argparse
 import json
 import math
+import os
 import re
 import sys
 from collections.abc import Callable, Iterator
 from dataclasses import replace
+from functools import partial
 from pathlib import Path
 
 from ironarc.core import truing
@@ -39,6 +41,7 @@ from ironarc.core.truing import plan
 from ironarc.core.whole_numbers import whole_number
 
 UNREADABLE = 2
+REPORT_KEPT = 50  # rows, after which a long report is kept on the way
 SAME_FLOOR_M = 0.01  # that a motion read by itself may find its floor off, of a figure of 1.75 m
 
 
@@ -71,6 +74,17 @@ def _parser() -> argparse.ArgumentParser:
     )  # fmt: skip
     _add_figure_options(read)
     read.set_defaults(run=_read)
+    many = commands.add_parser("report", help="read many files at once, and write what is found")
+    many.add_argument("files", type=Path, nargs="+", metavar="file", help="files, or folders to look through")
+    many.add_argument(
+        "--jobs", type=_jobs, default=os.cpu_count() or 1, help="files read at a time (default: one a core)"
+    )
+    many.add_argument("--html", type=Path, help="one page with pictures, worst first")
+    many.add_argument("--csv", type=Path, help="a row a file")
+    many.add_argument("--json", type=Path, help="all of it; a report that is there is gone on from")
+    many.add_argument("--judging", type=Path, help=argparse.SUPPRESS)
+    _add_figure_options(many)
+    many.set_defaults(run=_report)
     true = commands.add_parser("true", help="write a corrected file")
     true.add_argument("file", type=Path)
     true.add_argument("-o", "--output", type=Path, required=True)
@@ -216,6 +230,61 @@ def _read(args) -> int:
             print(f"ironarc: {error}", file=sys.stderr)
             worst = UNREADABLE
     return worst
+
+
+def _jobs(text: str) -> int:
+    found = whole_number(text)
+    if found is None or not 1 <= found <= 256:
+        raise argparse.ArgumentTypeError(f"{text[:40]} is not a number of jobs from 1 to 256")
+    return found
+
+
+def _seen_file(args, path: Path) -> Seen:
+    return see(_judged(_load(args, path), args, path))
+
+
+def _report(args) -> int:
+    from ironarc import report
+    from ironarc.web.picture import card_picture
+
+    paths = list(dict.fromkeys(_found(args.files)))
+    asked = {k: str(v) for k, v in vars(args).items() if k not in ("run", "files", "jobs", "html", "csv", "json")}
+    kept, rows = report.kept_rows(args.json), []
+    known = set(kept)
+    # a function of other processes takes no open things along
+    given = argparse.Namespace(**{k: v for k, v in vars(args).items() if k != "run"})
+    load, widest = partial(_seen_file, given), max(len(str(path)) for path in paths)
+    try:
+        for row in report.rows_of(paths, json.dumps(asked, sort_keys=True), load, args.jobs, kept):
+            rows.append(row)
+            says = row.error or row.first
+            print(f"{row.file:<{widest}}  {row.verdict:<10}  {says}".rstrip(), flush=True)
+            if args.json and len(rows) % REPORT_KEPT == 0:
+                _keep(args.json, report.as_json(rows))
+    finally:
+        # stopped in the middle, it goes on from here
+        if args.json and rows:
+            _keep(args.json, report.as_json(rows))
+    if args.csv:
+        _keep(args.csv, report.as_csv(report.worst_first(rows)))
+    if args.html:
+        _keep(args.html, report.as_html(rows, card_picture))
+    counts = {word: sum(row.verdict == word for row in rows) for word in report.WORST}
+    told = ", ".join(f"{n} {word}" for word, n in counts.items() if n)
+    again = sum(row.file in known and kept[row.file].mark == row.mark for row in rows)
+    print(f"{len(rows)} files: {told}" + (f"; {again} known from before" if again else ""))
+    return UNREADABLE if counts[report.UNREADABLE] else int(bool(counts[CRACKED]))
+
+
+def _keep(path: Path, text: str) -> None:
+    """A file written whole, or left as it was. FileError for a place where none can be written."""
+    beside = path.with_name(f"{path.name}.part")
+    try:
+        beside.write_text(text, encoding="utf-8")
+        beside.replace(path)
+    except OSError as error:
+        beside.unlink(missing_ok=True)
+        raise FileError(f"{path} could not be written: {error.strerror}.") from error
 
 
 def _found(files: list[Path]) -> Iterator[Path]:
