@@ -107,3 +107,30 @@ def test_the_yard_finds_sorts_and_deletes_several(person, session):
     assert "Gap hop" in person.one("#table tbody tr").text
     assert len(person.all("#removed form")) == 2
     assert person.complaints() == []
+
+
+def test_a_note_is_made_on_a_frame_answered_settled_and_undone(person, session, hop):
+    person.open_shot(hop, "?step=show&frame=37")
+    person.click("#new-remark button")
+    person.sees("#bench-message", "Type the words of the note first")
+    person.one("#new-remark [name='by']").send_keys("Ada")
+    person.one("#new-remark [name='text']").send_keys("Hangs too long <b>here</b>")
+    changed(person, lambda: person.click("#new-remark button"))
+    assert "Hangs too long <b>here</b>" in person.one("#remarks").text
+    assert person.one("#new-remark [name='text']").get_property("value") == ""
+    # it stands on the trestle, and leads back to its frame
+    person.type_frame(5)
+    person.one('[data-lane="flags"] .flag.is-note').send_keys(Keys.ENTER)
+    person.until(lambda: person.frame == 37)
+    person.one("[data-answer] [name='text']").send_keys("Two frames out")
+    changed(person, lambda: person.click("[data-answer] button"))
+    assert "Ada: Two frames out" in person.one("#remarks").text
+    changed(person, lambda: person.click("#remarks [data-show='settle']"))
+    person.until(lambda: not person.all(".flag.is-note"))
+    assert stands(session, hop).remarks[0].settled
+    changed(person, lambda: person.chord(Keys.CONTROL, "z"))
+    assert not stands(session, hop).remarks[0].settled
+    # the name is typed once
+    person.open_shot(hop, "?step=show&frame=37")
+    assert person.one("#new-remark [name='by']").get_property("value") == "Ada"
+    assert person.complaints() == []

@@ -285,3 +285,49 @@ def test_the_ways_of_a_loop_are_offered_where_it_is_off():
     off = with_clip(swings(drift_rad=0.01), 11, 10 + AROUND)
     assert len(CORRECTIONS["close_loop"].places(see(off))) == 1
     assert CORRECTIONS["close_loop"].places(see(with_clip(swings(), 11, 10 + AROUND))) == []
+
+
+# --- notes on frames -------------------------------------------------------------------------------------
+
+
+def noted(shot: Shot) -> Shot:
+    return did(shot, "add_remark", performer="performer1", frame=40, text=" Too floaty here ", by="Ada", part="head")
+
+
+def test_a_note_is_answered_settled_reopened_by_an_answer_and_taken_away():
+    shot = noted(demo("Gap hop"))
+    (note,) = shot.remarks
+    assert (note.by, note.frame, note.text, note.part, note.settled) == ("Ada", 40, "Too floaty here", "head", False)
+    shot = did(shot, "settle_remark", remark=note.id)
+    assert shot.remarks[0].settled
+    shot = did(shot, "answer_remark", remark=note.id, text="Two frames out", by="Bo")
+    assert not shot.remarks[0].settled
+    assert [a.text for a in shot.remarks[0].answers] == ["Two frames out"]
+    shot = did(noted(shot), "remove_remark", remark=note.id)
+    assert [r.id for r in shot.remarks] == ["remark2"]
+    with pytest.raises(EditError, match="not there any more"):
+        did(shot, "settle_remark", remark=note.id)
+
+
+def test_notes_follow_the_numbers_the_rate_and_the_room_of_a_shot():
+    shot = noted(demo("Gap hop"))
+    assert did(shot, "renumber", 1001).remarks[0].frame == 1040
+    assert did(shot, "set_rate", rate="48", keep="seconds").remarks[0].frame == 79
+    assert did(shot, "make_room", performer="performer1", after=30, by=5).remarks[0].frame == 45
+    assert did(shot, "make_room", performer="performer1", after=50, by=5).remarks[0].frame == 40
+
+
+@pytest.mark.parametrize(
+    ("more", "says"),
+    [({"text": "  "}, "has words"), ({"text": "x" * 1001}, "1000 characters"), ({"by": "x" * 61}, "60 letters")],
+)
+def test_a_note_that_says_nothing_or_too_much_is_refused(more, says):
+    with pytest.raises(EditError, match=says):
+        did(demo("Gap hop"), "add_remark", **({"performer": "performer1", "frame": 40, "text": "Hm"} | more))
+
+
+def test_a_note_changes_no_reading():
+    from ironarc.core.reading.shot import reads_alike
+
+    hop = demo("Gap hop")
+    assert reads_alike(hop, noted(hop), "performer1")

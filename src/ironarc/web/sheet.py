@@ -47,6 +47,7 @@ def _page(session, shot_id: int, revision: int, who: str) -> dict:
         "performer": now.performer, "reading": now.reading, "grade": grade_of(now.findings),
         "was": grade_of(before.findings), "strip": strip_picture(now.reading), "trestle": trestle_picture(now),
         "flights": _both(flights_of(before), flights_of(now)), "rows": rows[:MOST_ROWS],
+        "remarks": [r for r in now.shot.remarks if not r.settled and r.performer in ("", who)],
         "more": max(len(rows) - MOST_ROWS, 0), "corrections": [x for x in now.performer.corrections if not x.muted],
     }  # fmt: skip
 

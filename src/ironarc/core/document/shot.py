@@ -16,6 +16,7 @@ from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.props import PLACE_CHANNELS, TURN_CHANNELS, TURN_ORDER, Prop, middle_of
 from ironarc.core.scene.rate import rate_of
 from ironarc.core.scene.reference import Reference
+from ironarc.core.scene.remark import Remark
 from ironarc.core.settings import GRAVITY_MS2, MAX_FRAMES, MAX_FRAMES_X_JOINTS
 
 
@@ -55,7 +56,7 @@ class Shot:
     floor_m : height of the floor over the origin, None to estimate it; floor_by_hand : True if a person set it
     floor_slope : (2,) rise of the floor per metre along x and z
     limits : of findings, where they differ from the table's
-    assumed : what was assumed when its motion was brought in, in sentences
+    assumed : what was assumed when its motion was brought in, in sentences; remarks : notes of a review
     """
 
     name: str
@@ -75,6 +76,7 @@ class Shot:
     limits: tuple[Limit, ...] = ()
     floor_slope: tuple[float, float] = (0.0, 0.0)
     assumed: tuple[str, ...] = ()
+    remarks: tuple[Remark, ...] = ()
 
     @property
     def fps(self) -> float:

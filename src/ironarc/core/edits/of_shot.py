@@ -18,6 +18,7 @@ MAX_SLOPE = 1.0  # of the floor, rise over run
 NOTES_LENGTH = 4000
 SETTABLE_OF_SHOT = (
     "name", "notes", "first_frame", "frames", "g", "floor_m", "floor_by_hand", "floor_slope", "display", "limits",
+    "remarks",
 )  # fmt: skip
 
 
@@ -65,6 +66,8 @@ def _check(shot: Shot) -> None:
     size = shot.display.size
     if not 0.25 <= size <= 4:
         raise EditError(f"The marker's size lies between 25 and 400 %; {size * 100:g} % was given.")
+    for remark in shot.remarks:
+        remark.checked()
     for limit in shot.limits:
         if not 0 < limit.strained <= limit.cracked:
             raise EditError(f"Limits of {limit.kind} are more than 0, and strained comes before cracked.")
@@ -112,6 +115,7 @@ class Renumber(Edit):
                 replace(r, first=r.first + by).with_poses_at(lambda frame: frame + by) for r in shot.references
             ),
             guides=tuple(replace(g, first=g.first + by) for g in shot.guides),
+            remarks=tuple(replace(r, frame=r.frame + by) for r in shot.remarks),
         )
 
     def says(self, shot: Shot) -> str:

@@ -52,6 +52,7 @@ def at_rate(shot: Shot, rate: Fraction, keep: str) -> Shot:
             for p in shot.props
         ),
         references=tuple(_moved(r, first, factor) for r in shot.references),
+        remarks=tuple(replace(r, frame=retime_frame(r.frame, first, factor)) for r in shot.remarks),
         guides=tuple(
             replace(g, first=retime_frame(g.first, first, factor), frames=g.frames * float(factor)).checked()
             for g in shot.guides

@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 
 from ironarc.core.exchange.order import BLENDS, names_of
+from ironarc.core.figure.grips import parts_of_body
 from ironarc.core.judging import SOUND
 from ironarc.core.judging.finding import Finding
 from ironarc.core.judging.kinds.loop import HALTS
@@ -15,7 +16,11 @@ from ironarc.web.seeing import see
 def context(look: Look) -> dict:
     clips = _clips(look)
     order = names_of([c.strip for c in clips])
-    return {"compared": _compared(look), "clips": clips, "played": PLAYED, "order": order, "blends": BLENDS}
+    return {
+        "compared": _compared(look), "clips": clips, "played": PLAYED, "order": order, "blends": BLENDS,
+        "remarks": sorted(look.shot.remarks, key=lambda r: (r.settled, r.frame)),
+        "parts": parts_of_body(look.seen.reading.body),
+    }  # fmt: skip
 
 
 @dataclass(frozen=True)

@@ -12,6 +12,7 @@ from ironarc.core.edits.commands import (
     performers,
     pins,
     posing,
+    remarks,
     room,
     scene,
     shot,
@@ -23,5 +24,5 @@ from ironarc.core.edits.commands.registry import COMMANDS, command
 
 __all__ = [
     "COMMANDS", "carry", "command", "curves", "feet", "footing", "judging", "keys", "layers", "overlap", "performers",
-    "pins", "posing", "room", "scene", "shot", "strike", "strips", "weight",
+    "pins", "posing", "remarks", "room", "scene", "shot", "strike", "strips", "weight",
 ]  # fmt: skip

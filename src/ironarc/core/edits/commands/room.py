@@ -38,6 +38,12 @@ def make_room(seen: Seen, performer: str, after: Frame, by: int, everyone: bool 
         edits += _room_of(p, p.timing.own_frame(after), by)
     if everyone:
         edits += _room_of_scene(shot, after, by)
+    remarks = tuple(
+        replace(r, frame=_later(r.frame, r.frame, after, by)[0]) if everyone or r.performer == seen.performer.id else r
+        for r in shot.remarks
+    )
+    if remarks != shot.remarks:
+        edits.append(SetShot({"remarks": remarks}, "Room"))
     words = f"{'Make room for' if by > 0 else 'Pull in'} {abs(by)} f after {after}"
     return Together(tuple(edits), words)
 

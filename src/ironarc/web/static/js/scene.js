@@ -1,6 +1,6 @@
 // What is in the shot, as the server told it last: a view of the state's scene, so that there is only one of it.
 
-const OF_SCENE = ["fps", "rate", "first", "last", "floor", "g", "name", "display", "performers", "props", "references", "guides"];
+const OF_SCENE = ["fps", "rate", "first", "last", "floor", "g", "name", "display", "performers", "props", "references", "guides", "remarks"];
 
 // `fixed` : what stays while the bench is open. Everything else is read from the state as it is now
 export function createSetup(state, fixed) {

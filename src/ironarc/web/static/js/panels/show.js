@@ -31,6 +31,28 @@ export function createShowPanel(panel, state, setup, actions) {
   });
   panel.addEventListener("keydown", (event) => { if (event.key === "Enter" && event.target.dataset.clipChange) event.target.blur(); });
 
+  // A name is typed once
+  const NAME = "ironarc-reviewer";
+  const nameOf = () => panel.querySelector('#new-remark [name="by"]')?.value.trim() ?? "";
+  const remarkOf = (node) => node.closest("[data-remark]").dataset.remark;
+  panel.addEventListener("click", (event) => {
+    const { show, settled } = event.target.closest("[data-show]")?.dataset ?? {};
+    if (show === "settle") actions.edit({ kind: "settle_remark", remark: remarkOf(event.target), settled: settled === "1" });
+    if (show === "remove-remark") actions.edit({ kind: "remove_remark", remark: remarkOf(event.target) });
+  });
+  panel.addEventListener("submit", (event) => {
+    const form = event.target, answer = form.dataset.answer;
+    if (form.id !== "new-remark" && !answer) return;
+    event.preventDefault();
+    const text = form.elements.text.value, by = nameOf();
+    if (!text.trim()) { actions.say("Type the words of the note first."); form.elements.text.focus(); return; }
+    try { window.localStorage.setItem(NAME, by); } catch { /* a browser that keeps nothing asks again */ }
+    form.elements.text.value = "";
+    delete form.elements.text.dataset.typed;
+    if (answer) actions.edit({ kind: "answer_remark", remark: answer, text, by });
+    else edit("add_remark", { frame: state.get("frame"), text, by, part: form.elements.part.value });
+  });
+
   panel.addEventListener("submit", (event) => {
     if (event.target.id !== "new-clip") return;
     event.preventDefault();
@@ -40,7 +62,11 @@ export function createShowPanel(panel, state, setup, actions) {
 
   const first = () => panel.querySelector('#new-clip [name="start"]');
   panel.addEventListener("input", (event) => { if (event.target === first()) event.target.dataset.typed = ""; });
-  function settle() { const field = first(); if (field) field.value ||= state.get("frame"); }
+  function settle() {
+    const field = first(), name = panel.querySelector('#new-remark [name="by"]');
+    if (field) field.value ||= state.get("frame");
+    if (name) name.value ||= window.localStorage?.getItem(NAME) ?? "";
+  }
   // a clip begins where the playhead is, unless somebody typed otherwise
   state.on(["frame", "step"], () => { const field = first(); if (field && !state.get("playing") && !("typed" in field.dataset)) field.value = state.get("frame"); });
   // what is played on its own is so until it stops

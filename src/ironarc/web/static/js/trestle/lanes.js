@@ -23,13 +23,15 @@ export function tickStep(frames, width) {
 
 // Flags of the references' marks, of the key poses stills belong to, and of what flying props meet,
 // and of the limbs that strike the performer
-export function flagsOf(references, props = [], blows = []) {
+// and of the notes of a review
+export function flagsOf(references, props = [], blows = [], remarks = []) {
   const hits = props.filter((p) => !p.hidden && p.flight).flatMap((p) => p.flight.touches.filter((t) => t.speed >= HARD_MS).map((t) => ({ frame: t.frame, word: `hit ${t.frame.toFixed(1)}`, of: p.name })));
   const seen = references.filter((r) => !r.hidden);
   const marks = seen.flatMap((r) => r.marks.map((m) => ({ frame: m.frame, word: m.word, of: r.name })));
   const poses = seen.filter((r) => r.pose_frame !== null).map((r) => ({ frame: r.pose_frame, word: r.name, of: "key pose", pose: true }));
   const struck = blows.map((b) => ({ frame: b.frame, word: `hit ${b.frame.toFixed(1)}`, of: b.by }));
-  return [...marks, ...poses, ...hits, ...struck].sort((a, b) => a.frame - b.frame);
+  const said = remarks.map((r) => ({ frame: r.frame, word: "note", of: `${r.by || "a note"}: ${r.text}`, note: true }));
+  return [...marks, ...poses, ...hits, ...struck, ...said].sort((a, b) => a.frame - b.frame);
 }
 
 // Where each lane begins, and how high they are together
@@ -196,7 +198,7 @@ export function flagLane(flags, { x }) {
   return flags.map((flag) => {
     const at = x(flag.frame), y = RULER + 3;
     return node("g", {
-      class: `flag${flag.pose ? " is-pose" : ""}`, role: "button", tabindex: 0, "data-frame": flag.frame,
+      class: `flag${flag.pose ? " is-pose" : ""}${flag.note ? " is-note" : ""}`, role: "button", tabindex: 0, "data-frame": flag.frame,
       "aria-label": `${flag.word}, frame ${flag.frame}`,
     }, [
       node("title", {}, `${flag.word} (${flag.of}), frame ${flag.frame}`),
@@ -269,7 +271,7 @@ export function laneNames(data, flags, { deck, piers, straps, keys, block: rows 
 // All lanes by name, each a list of nodes; `at` : { data, scene, who, held, x, view, width }
 export function lanesOf(at) {
   // where rows of keys are worked on, the arches make room for them
-  const { data, scene, who, block } = at, performer = performerOf(scene, who), flags = flagsOf(scene.references, scene.props, data.blows), arch = block ? LOW_ARCH : ARCH;
+  const { data, scene, who, block } = at, performer = performerOf(scene, who), flags = flagsOf(scene.references, scene.props, data.blows, scene.remarks), arch = block ? LOW_ARCH : ARCH;
   const rows = layoutOf(data, flags, block ? rowsHeight(block, at.open, at.only) : KEYS, arch), strips = performer.strips ?? [];
   const all = { ...at, first: scene.first, last: scene.last, arch, ...rows, strips, top: rows.height, height: rows.height + stripsHeight(strips) };
   return {
