@@ -5,7 +5,10 @@ from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.support.ui import Select
 
 from ironarc.core.edits.commands import COMMANDS
+from ironarc.core.exchange.bring_in import shot_from_file
+from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.reading import see
+from ironarc.core.truing import propose, read_try
 from ironarc.store import shots
 from tests.browser.test_strike import changed, stands, typed
 from tests.conftest import demo
@@ -133,4 +136,24 @@ def test_a_note_is_made_on_a_frame_answered_settled_and_undone(person, session, 
     # the name is typed once
     person.open_shot(hop, "?step=show&frame=37")
     assert person.one("#new-remark [name='by']").get_property("value") == "Ada"
+    assert person.complaints() == []
+
+
+def test_a_new_take_comes_in_under_what_was_done_and_says_what_came_of_it(person, session, tmp_path):
+    hop = demo("Gap hop")
+    shot = shot_from_file(motion_file(hop), "Hop", "hop.bvh")
+    shot_id = shots.create(session, propose(see(shot), read_try("true_arc(frame=37)")).edit.apply(shot))
+    session.commit()
+    (tmp_path / "hop_2.bvh").write_bytes(motion_file(hop, last=60))
+    (tmp_path / "gull.bvh").write_bytes(motion_file(demo("Gull")))
+    person.open_shot(shot_id, "?step=show")
+    changed(person, lambda: person.one("#take-file").send_keys(str(tmp_path / "hop_2.bvh")))
+    person.sees("#bench-message", "Against the take before:")
+    assert "Made anew: " in person.one("#bench-message").text
+    assert stands(session, shot_id).frames == 60
+    person.one("#take-file").send_keys(str(tmp_path / "gull.bvh"))
+    person.sees("#bench-message", "another skeleton: it lacks")
+    assert stands(session, shot_id).frames == 60
+    changed(person, lambda: person.chord(Keys.CONTROL, "z"))
+    assert stands(session, shot_id).frames == 72
     assert person.complaints() == []

@@ -10,6 +10,7 @@ from ironarc.core.errors import EditError, FileError
 from ironarc.core.exchange.bring_in import file_error, performer_from_file
 from ironarc.core.formats import ending_of
 from ironarc.core.scene.reference import Reference
+from ironarc.core.truing.new_take import new_take
 from ironarc.core.whole_numbers import whole_number
 from ironarc.media import look
 from ironarc.store import files
@@ -49,6 +50,27 @@ def performer(shot_id: int):
         return AddItem(joined)
 
     return vars(apply_edit(shot_id, _number("revision"), make))
+
+
+@pages.post("/take")
+def take(shot_id: int):
+    """A file of motion becomes a performer's new take; what it brings stands in the answer."""
+    uploads = _uploads()
+    if not uploads:
+        raise FileError(f"No file was chosen. Choose a {motion_words()} file.")
+    name, data = uploads[0]
+    told = []
+
+    def make(seen):
+        try:
+            incoming = performer_from_file(data, seen.performer.name, seen.shot, ending_of(name))
+        except FileError as error:
+            raise file_error(error, name) from error
+        told.append(new_take(seen, incoming, name))
+        return told[-1].edit
+
+    standing = apply_edit(shot_id, _number("revision"), make, request.form.get("performer", ""))
+    return vars(standing) | {"says": told[-1].says}
 
 
 @pages.post("/references")

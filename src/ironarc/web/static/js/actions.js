@@ -94,6 +94,16 @@ export function createActions(root, state, setup, { say, shown, parts }) {
     edit: (edit) => post("edits", { edit }),
     add: (edit, how) => pickAdded(actions.edit(edit), how),
     upload: (path, files, fields) => pickAdded(change((revision) => postForm(`/shots/${setup.shot}/${path}`, files, { revision, ...fields }))),
+    // a new take, and what came of it
+    async newTake(files) {
+      let says = "";
+      const done = await change(async (revision) => {
+        const standing = await postForm(`/shots/${setup.shot}/take`, files, { revision, performer: state.get("who") });
+        says = standing.says;
+        return standing;
+      });
+      if (done) say(says, true);
+    },
     undo: () => step("undo"),
     redo: () => step("redo"),
     // what is picked on the scene sheet; a performer that is picked is read too

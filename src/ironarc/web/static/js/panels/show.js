@@ -31,6 +31,14 @@ export function createShowPanel(panel, state, setup, actions) {
   });
   panel.addEventListener("keydown", (event) => { if (event.key === "Enter" && event.target.dataset.clipChange) event.target.blur(); });
 
+  panel.addEventListener("click", (event) => { if (event.target.closest('[data-show="take"]')) panel.querySelector("#take-file").click(); });
+  panel.addEventListener("change", (event) => {
+    if (event.target.id !== "take-file" || !event.target.files.length) return;
+    const files = [...event.target.files];
+    event.target.value = "";
+    actions.newTake(files.slice(0, 1));
+  });
+
   // A name is typed once
   const NAME = "ironarc-reviewer";
   const nameOf = () => panel.querySelector('#new-remark [name="by"]')?.value.trim() ?? "";
