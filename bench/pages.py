@@ -14,6 +14,7 @@ from ironarc.core.reading import see
 from ironarc.core.truing import propose, read_try
 from ironarc.store import shots
 from ironarc.store.database import connect
+from ironarc.store.models import RevisionRow, ShotRow
 from tests.browser.conftest import Served, open_browser
 from tests.conftest import demo, temporary_database
 
@@ -23,7 +24,7 @@ return performance.getEntriesByName('first picture')[0]?.startTime ?? null;
 PLAYED_A_WHILE = f"return performance.now() > {size(9000, 1)} && document.getElementById('meter').dataset.rate"
 
 
-RUNS, TRIES, VISITS = size(15, 2), size(60, 3), size(5, 2)
+RUNS, TRIES, VISITS, MANY = size(15, 2), size(60, 3), size(5, 2), size(500, 30)
 
 
 def p95(took: list[float]) -> float:
@@ -62,6 +63,26 @@ def server(served: Served, shot_id: int, revision: int) -> None:
     tried = times_ms(weigh, TRIES)
     print(f"trying a weight (reading and motion): median {statistics.median(tried):.0f} ms, p95 {p95(tried):.0f} ms")
     print(f"yard, 1 shot: {statistics.median(times_ms(lambda: client.get('/'), RUNS)):.0f} ms")
+
+
+def yard(served: Served, shot_id: int) -> None:
+    """The Yard with many shots, all as one that is there."""
+    client = served.app.test_client()
+    with served.app.extensions["sessions"]() as session:
+        like = session.get(RevisionRow, session.get(ShotRow, shot_id).head_id)
+        for n in range(MANY):
+            row = ShotRow()
+            session.add(row)
+            session.flush()
+            card = like.card | {"name": f"Shot {n:03d}", "grade": ("cracked", "strained", "sound")[n % 3]}
+            made = RevisionRow(shot_id=row.id, author="", says="", document=like.document, card=card)
+            session.add(made)
+            session.flush()
+            row.head_id = made.id
+        session.commit()
+    for query in ("", "?as=table", "?find=shot+9&by=verdict"):
+        took = statistics.median(times_ms(lambda query=query: client.get(f"/{query}"), RUNS))
+        print(f"yard, {MANY} shots more, /{query}: {took:.0f} ms")
 
 
 def scene(served: Served, shot_id: int, revision: int) -> None:
@@ -124,6 +145,7 @@ def main() -> None:
         server(served, shot_id, revision)
         scene(served, crate_id, crate_revision)
         browser(served, shot_id)
+        yard(served, shot_id)
         served.stop()
 
 

@@ -1,12 +1,15 @@
 """PF-090 Shot in mid stride: Tansy runs along the quay, goes limp in mid stride, and comes to her hands and knees."""
 
 from ironarc.core.document import Shot
+from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.figure.crew import TANSY
 from ironarc.core.reading import see
 from ironarc.core.truing import propose, read_try
 from ironarc.demo.posing import Leap, Plant, Score, Stay, key_shot
 
 NAME = "PF-090 Shot in mid stride"
+# As a game plays them: the run goes round and round until she is hit
+CLIPS = (("Start", 1, 18, "once"), ("Run", 3, 18, "loop"), ("Hit", 19, 72, "once"))
 FRAMES = 112
 PACE = 13.0  # cm a frame: 3.1 m/s
 LIMP, KNEES, BACK = 27, 96, 30
@@ -88,4 +91,8 @@ def keyed() -> Shot:
 def make() -> Shot:
     shot = keyed()
     wanted = f"let_go(start={LIMP},end={KNEES},tone=0.4,tone_end=0.2,early=0.3,back={BACK})"
-    return propose(see(shot), read_try(wanted)).edit.apply(shot)
+    shot = propose(see(shot), read_try(wanted)).edit.apply(shot)
+    for name, start, end, played in CLIPS:
+        clip = {"name": name, "start": start, "end": end, "played": played}
+        shot = COMMANDS["add_clip"](see(shot), performer=shot.performer.id, **clip).apply(shot)
+    return shot
