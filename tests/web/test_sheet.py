@@ -60,3 +60,20 @@ def test_what_is_no_sheet_is_said(client, session, asked, says):
     answer = client.get(f"/shots/{shot_id}/r/1/sheet", query_string=asked)
     assert answer.status_code == 422
     assert says in answer.text
+
+
+def test_notes_for_the_hand_are_a_page_a_table_and_a_motion(client, session):
+    hop = demo("Gap hop")
+    bare = shots.create(session, hop)
+    answer = client.get(f"/shots/{bare}/r/{shots.standing(session, bare).revision}/by-hand")
+    assert (answer.status_code, "has no corrections yet" in answer.text) == (422, True)
+    trued = truing.propose(see(hop), truing.read_try("true_arc(frame=37)")).edit.apply(hop)
+    shot_id = shots.create(session, trued)
+    base = f"/shots/{shot_id}/r/{shots.standing(session, shot_id).revision}"
+    page = as_read(client.get(f"{base}/by-hand").text)
+    assert "Whole body 27 cm up." in page
+    assert "by-hand.csv" in page
+    table = client.get(f"{base}/by-hand.csv")
+    assert table.mimetype == "text/csv"
+    assert table.text.startswith("frame,part,up_cm")
+    assert client.get(f"{base}/difference.bvh").text.startswith("HIERARCHY")
