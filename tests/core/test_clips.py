@@ -174,6 +174,7 @@ def test_feet_that_never_come_down_carry_nobody():
 
 def three() -> Shot:
     shot = demo("mid stride")
+    shot = shot.with_item(replace(shot.performer, strips=()))
     for name, start, end, played in (("Start", 1, 18, "once"), ("Run", 3, 18, "loop"), ("Fall", 19, 60, "once")):
         shot = with_clip(shot, start, end, played, name)
     return shot
@@ -217,6 +218,45 @@ def test_a_clip_that_turns_leads_the_next_one_round():
     angles = np.unwrap(np.arctan2(steps[:, 0], steps[:, 1]))
     np.testing.assert_allclose(np.diff(angles), 0.03, atol=0.004)
     np.testing.assert_allclose(np.linalg.norm(steps, axis=1), PACE_M, rtol=0.02)
+
+
+def dropped(rounds: int):
+    """The drop from the net with its flight as a loop, laid out with so many rounds of it."""
+    shot = demo("Net-perch")
+    for name, start, end, played in (
+        ("Start", 1, 32, "once"),
+        ("Fall", 33, 36, "loop in place"),
+        ("Land", 37, 88, "once"),
+    ):
+        shot = with_clip(shot, start, end, played, name)
+    made, joins = laid_out(shot, shot.performer, f"Start, Fall x {rounds}, Land")
+    return shot, made, joins
+
+
+def test_a_loop_in_the_air_falls_on_as_gravity_has_it_and_comes_down_on_the_ground():
+    shot, made, joins = dropped(5)
+    reading = see(made).reading
+    # from two frames before the first round to the last one's end
+    com = reading.com[30 : 32 + 5 * 4]
+    fall = np.diff(com, n=2, axis=0) * made.fps**2
+    np.testing.assert_allclose(fall[1:, 1], -made.g, atol=0.05)
+    np.testing.assert_allclose(fall[1:, [0, 2]], 0.0, atol=0.05)
+    assert reading.com[-1, 1] == pytest.approx(see(shot).reading.com[-1, 1], abs=0.01)
+    # what it hangs on is as far up as it begins
+    rope, was = made.props[0], shot.props[0]
+    assert rope.at_m[1] - was.at_m[1] > 3
+    assert reading.com[0, 1] - rope.at_m[1] == pytest.approx(see(shot).reading.com[0, 1] - was.at_m[1], abs=0.01)
+    told = joins[-1].lands
+    assert told.startswith("Land is come to at 10.")
+    assert "it was made for 4.0 m/s, and is right for drops of 0.6 to 1.0 m" in told
+    assert [j.lands for j in joins[:-1]] == [""] * 5
+
+
+def test_more_rounds_come_down_faster_by_what_gravity_gives_in_their_time():
+    speeds = [float(dropped(n)[2][-1].lands.split(" at ")[1].split(" m/s")[0]) for n in (1, 3, 5)]
+    # made² + what is gained: as good as 4 frames of gravity a round
+    gained = np.diff(speeds) / 2 / (4 / 24)
+    np.testing.assert_allclose(gained, 9.81, rtol=0.12)
 
 
 @pytest.mark.parametrize(

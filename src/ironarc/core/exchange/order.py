@@ -8,21 +8,32 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.columns import Dense
-from ironarc.core.document import Performer, Shot, check_size
+from ironarc.core.document import HandContact, Performer, Shot, check_size
 from ironarc.core.errors import EditError
 from ironarc.core.figure.body import Body
 from ironarc.core.figure.rig import POSITION_CHANNELS, Rig, forward
 from ironarc.core.motion.layers import BROUGHT_IN, REPLACES, Layer
 from ironarc.core.motion.poses import Poses
 from ironarc.core.motion.write import channel_rows
+from ironarc.core.reading import Reading, see
+from ironarc.core.reading.contacts import FLOOR
+from ironarc.core.reading.flights import Flight
 from ironarc.core.reading.loops import Seam, longest, seam, twins_of
 from ironarc.core.reading.momentum import body_centres, whole_com
 from ironarc.core.reading.shot import settled
 from ironarc.core.scene.placement import Placement
+from ironarc.core.scene.props import Prop
 from ironarc.core.scene.strip import Strip
 from ironarc.core.scene.timing import Timing
 
 MOST_TIMES, MOST_CLIPS = 100, 200
+UP, LEVEL = np.array([0.0, 1.0, 0.0]), np.array([1.0, 0.0, 1.0])
+LIKE = 0.11  # of the speed of a landing, by which another one still looks right
+LEAST_LEDGE_M, LEDGE_M, LEDGE_EDGE_M = (
+    0.05,
+    (2.0, 1.2),
+    0.03,
+)  # a ledge's height at least; its width and depth; before the toes
 BLENDS = 8  # frames after a join, over which what is off dies away
 _TIMES = re.compile(r"^(.*?)(?:\s*[x×*]\s*(\d{1,3}))?$", re.IGNORECASE)
 
@@ -33,6 +44,7 @@ class Join:
 
     gap_m, speed_ms : the greatest gap of a joint and jump of its speed, beyond what they are on the way
     com_ms, spin : by which the center of gravity's velocity (m/s) and the angular momentum (kg·m²/s) jump, likewise
+    lands : what is said of a landing after a fall
     """
 
     frame: int
@@ -42,6 +54,7 @@ class Join:
     speed_ms: float
     com_ms: float
     spin: float
+    lands: str = ""
 
 
 def strips_in(performer: Performer, text: str) -> list[Strip]:
@@ -81,17 +94,95 @@ def laid_out(shot: Shot, performer: Performer, text: str, blend: int = BLENDS) -
     if any(len(p.frames) < 2 for p in pieces):
         raise EditError("A clip in an order has two frames or more.")
     local, moved = pieces[0].local, pieces[0].translation
-    joins, frame = [], 1
+    falling, joins, frame, lift = _Falling(see(shot, performer.id).reading), [], 1, 0.0
     for before, after, piece in zip(order, order[1:], pieces[1:], strict=False):
         n = before.end - before.start + 1
         frame += n
         turn, place = forward(rig, local[-n:], moved[-n:])
-        found = seam(turn, place, piece.rotation, piece.position, rig.roots[0], piece.dt, False, twins_of(body))
+        falls, lifts, lands, path = falling.goes_on(before, after, piece, (local[-2:], moved[-2:]))
+        next_place = piece.position + falls[:, None, None] * UP
+        found = seam(turn, place, piece.rotation, next_place, rig.roots[0], piece.dt, False, twins_of(body))
         joined, shifted = _carried(rig, piece, found)
-        joins.append(_join(frame, before, after, found, body, (local, moved), (joined, shifted), piece))
-        _eased(rig, (local, moved), joined, shifted, blend)
+        shifted[:, rig.roots] += falls[:, None, None] * UP
+        joins.append(_join(frame, before, after, found, body, (local, moved), (joined, shifted), piece, lands))
+        flies = falls.any() or lifts
+        com = _com(piece, body, joined, shifted) if path is None else path
+        _eased(rig, (local, moved), joined, shifted, blend, LEVEL if flies else np.ones(3))
+        if flies:
+            # limbs that ease into a pose move the body about what falls, and not that
+            off = com - _com(piece, body, joined, shifted)
+            shifted[:, rig.roots] += (off * falling.share(after, len(off))[:, None])[:, None]
         local, moved = np.concatenate([local, joined]), np.concatenate([moved, shifted])
-    return _shot(shot, performer, text, local, moved), joins
+        if lifts:
+            # what comes down on the ground does so from as far up as it fell
+            moved[:, rig.roots] += lifts * UP
+            lift += lifts
+    return _shot(shot, performer, text, local, moved, falling.reading, order, lift), joins
+
+
+class _Falling:
+    """Clips that lie in a flight: a loop of those falls on as gravity has it, round after round."""
+
+    def __init__(self, reading: Reading):
+        self.reading, self.g, self.dt = reading, reading.g, reading.poses.dt
+
+    def _in_air(self, strip: Strip) -> Flight | None:
+        """The flight that a clip begins in."""
+        return next((f for f in self.reading.flights if f.start <= strip.start <= f.end), None)
+
+    def _loops(self, strip: Strip) -> bool:
+        flight = self._in_air(strip)
+        return strip.is_loop and flight is not None and strip.end <= flight.end
+
+    def goes_on(
+        self, before: Strip, after: Strip, piece: Poses, ends
+    ) -> tuple[np.ndarray, float, str, np.ndarray | None]:
+        """By how much a clip is moved up on each of its frames (frames,) m, by how much then all of it and all before
+        it, what is said of the landing, and the center of gravity's path (frames, 3) m through a loop.
+
+        ends : local rotations and origins of the last two frames before it
+        """
+        still = np.zeros(len(piece.frames))
+        leaves = self._in_air(replace(before, start=before.end))
+        if not (self._loops(after) or (self._loops(before) and self._in_air(after))) or leaves is None:
+            return still, 0.0, "", None
+        own = _com(piece, self.reading.body, piece.local, piece.translation)[:, 1]
+        last = _com(piece, self.reading.body, *ends)
+        t = np.arange(1, len(own) + 1)[:, None] * self.dt
+        v = (last[1] - last[0]) / self.dt - UP * self.g * self.dt / 2
+        path = last[1] + v * t - UP * self.g * t * t / 2
+        if self._loops(after):
+            return path[:, 1] - own, 0.0, "", path
+        lift = float(own[0] - path[0, 1])
+        return still - lift, lift, self._lands(after, own, float(v[1]) - self.g * self.dt), None
+
+    def share(self, strip: Strip, frames: int) -> np.ndarray:
+        """(frames,) 1 where a clip that begins in a flight is still in it."""
+        flight = self._in_air(strip)
+        return (np.arange(frames) + strip.start <= flight.end).astype(float)
+
+    def _lands(self, after: Strip, own: np.ndarray, comes: float) -> str:
+        """How fast a landing is come to, beside what it was made for."""
+        flight = self._in_air(after)
+        k = flight.end + 1 - after.start
+        if not flight.landing_seen or k >= len(own):
+            return ""
+        # as much faster at the touch as it is now, by what it has gained beside its own
+        was = float(own[1] - own[0]) / self.dt + self.g * self.dt / 2
+        made = float(-flight.landing_ms[1])
+        at = float(np.sqrt(max(made**2 + comes**2 - was**2, 0.0)))
+        low, high = ((made * share) ** 2 / (2 * self.g) for share in (1 - LIKE, 1 + LIKE))
+        return (
+            f"{after.name} is come to at {at:.1f} m/s, a fall of {at**2 / (2 * self.g):.1f} m; it was made for "
+            f"{made:.1f} m/s, and is right for drops of {low:.1f} to {high:.1f} m."
+        )
+
+
+def _com(piece: Poses, body: Body, local: np.ndarray, translation: np.ndarray) -> np.ndarray:
+    """(frames, 3) m of the center of gravity."""
+    turn, place = forward(piece.rig, local, translation)
+    poses = Poses(piece.rig, np.arange(len(local)), piece.dt, local, translation, turn, place)
+    return whole_com(body_centres(poses, body), body)
 
 
 def _carried(rig: Rig, piece: Poses, found: Seam) -> tuple[np.ndarray, np.ndarray]:
@@ -103,8 +194,9 @@ def _carried(rig: Rig, piece: Poses, found: Seam) -> tuple[np.ndarray, np.ndarra
     return local, moved
 
 
-def _eased(rig: Rig, before, joined: np.ndarray, shifted: np.ndarray, blend: int) -> None:
-    """What is off at the join, in place and in speed, dies away over so many frames of the clip that follows."""
+def _eased(rig: Rig, before, joined: np.ndarray, shifted: np.ndarray, blend: int, ways: np.ndarray) -> None:
+    """What is off at the join, in place and in speed, dies away over so many frames of the clip that follows. ways :
+    (3,) of its place, 1 for those it does along: what falls does not hover for a blend"""
     n = min(blend, len(joined) - 1)
     if n < 2:
         return
@@ -124,7 +216,7 @@ def _eased(rig: Rig, before, joined: np.ndarray, shifted: np.ndarray, blend: int
         gap = moved[-1, root] + (one[-1] + two[0]) / 2 - shifted[0, root]
         gap = _beyond(gap, np.maximum(_bends(one), _bends(two)))
         jump = _beyond(one[-1] - two[0], np.maximum(_changes(one), _changes(two)))
-        shifted[:n, root] += gap * place[:, 0] + jump * speed[:, 0]
+        shifted[:n, root] += (gap * place[:, 0] + jump * speed[:, 0]) * ways
 
 
 def _turns(local: np.ndarray) -> np.ndarray:
@@ -148,7 +240,7 @@ def _beyond(off: np.ndarray, usual: np.ndarray) -> np.ndarray:
     return off * (np.maximum(size - usual, 0.0) / np.maximum(size, 1e-12))[..., None]
 
 
-def _join(frame: int, before: Strip, after: Strip, found: Seam, body: Body, one, two, piece: Poses) -> Join:
+def _join(frame: int, before: Strip, after: Strip, found: Seam, body: Body, one, two, piece: Poses, lands: str) -> Join:
     """The join in numbers. one, two : local rotations and origins of what leads up to it, and of what follows"""
 
     def moves(local: np.ndarray, translation: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
@@ -162,7 +254,7 @@ def _join(frame: int, before: Strip, after: Strip, found: Seam, body: Body, one,
     return Join(
         frame, before.name, after.name, float(found.gap_m.max()), float(found.speed_ms.max()),
         float(np.linalg.norm(_beyond(w[0] - v[-1], usual[0]))),
-        float(np.linalg.norm(_beyond(other[0] - spin[-1], usual[1]))),
+        float(np.linalg.norm(_beyond(other[0] - spin[-1], usual[1]))), lands,
     )  # fmt: skip
 
 
@@ -180,8 +272,12 @@ def _spins(poses: Poses, body: Body, centres: np.ndarray) -> np.ndarray:
     return out
 
 
-def _shot(shot: Shot, performer: Performer, text: str, local: np.ndarray, moved: np.ndarray) -> Shot:
-    """A shot with the motion as its base, a value on every frame."""
+def _shot(
+    shot: Shot, performer: Performer, text: str, local: np.ndarray, moved: np.ndarray, reading: Reading,
+    order: Sequence[Strip], lift: float,
+) -> Shot:  # fmt: skip
+    """A shot with the motion as its base, a value on every frame; what bears its beginning is lifted along."""
+    props = _bearing(shot, reading, order[0], lift)
     rig, _ = channel_rows(performer.motion, np.array([shot.first_frame]), shot.frame_time_s)
     columns = {}
     for j, joint in enumerate(rig.joints):
@@ -194,13 +290,51 @@ def _shot(shot: Shot, performer: Performer, text: str, local: np.ndarray, moved:
     base = Layer("base", "Clips in their order", BROUGHT_IN, REPLACES, columns)
     plays = replace(
         performer, rig=rig, layers=(base,), placement=Placement(), timing=Timing(), clip=(1, len(local)), loads=(),
-        contacts=(), left=(), pins=(), beats=(), strips=(), id="performer1",
+        contacts=_contacts(performer, order, {p.id for p in props} | ({FLOOR} if lift < LEAST_LEDGE_M else set())),
+        left=(), pins=(), beats=(), strips=(), id="performer1",
     )  # fmt: skip
     made = replace(
-        shot, name=f"{shot.name}: {text.strip()}"[:80], performers=(plays,), first_frame=1, frames=len(local), props=(),
+        shot, name=f"{shot.name}: {text.strip()}"[:80], performers=(plays,), first_frame=1, frames=len(local),
+        props=props,
         references=(), guides=(), source="",
     )  # fmt: skip
     return settled(made)
+
+
+def _contacts(performer: Performer, order: Sequence[Strip], there: set[str]) -> tuple[HandContact, ...]:
+    """What was said of the footing, on every clip that it was said of, where what it stands on is still there."""
+    seen, out, begins = performer.timing.seen_frame, [], 1
+    for strip in order:
+        for contact in performer.contacts:
+            a, b = max(seen(contact.start), strip.start), min(seen(contact.end), strip.end)
+            if a <= b and (contact.surface in there or not contact.surface):
+                out.append(replace(contact, start=a - strip.start + begins, end=b - strip.start + begins))
+        begins += strip.end - strip.start + 1
+    return tuple(out)
+
+
+def _bearing(shot: Shot, reading: Reading, first: Strip, lift: float) -> tuple[Prop, ...]:
+    """What bears the body as an order begins, as far up as that begins: the props that stand still, or a ledge in place
+    of the ground."""
+    if lift < LEAST_LEDGE_M:
+        return tuple(p for p in shot.props if not (p.is_keyed or p.holds or p.flight))
+    touched = {name for name, touch in reading.touch.items() if touch[first.start - int(reading.poses.frames[0])].any()}
+    still = (p for p in shot.props if p.id in touched and not (p.is_keyed or p.holds or p.flight))
+    lifted = tuple(replace(p, at_m=(p.at_m[0], p.at_m[1] + lift, p.at_m[2])) for p in still)
+    if FLOOR not in touched:
+        return lifted
+    k = first.start - int(reading.poses.frames[0])
+    soles = reading.traced.track.at[k][reading.touch[FLOOR][k]]
+    ahead = rotation.rotate(reading.poses.rotation[k, reading.poses.rig.roots[0]], reading.body.anatomy.forward) * LEVEL
+    ahead = ahead / max(float(np.linalg.norm(ahead)), 1e-9)
+    # the feet stand on its edge
+    front = float((soles @ ahead).max())
+    middle = soles.mean(axis=0)
+    middle = middle + ahead * (front - float(middle @ ahead) + LEDGE_EDGE_M - LEDGE_M[1] / 2)
+    turn = (float(np.arctan2(ahead[0], ahead[2])), 0.0, 0.0)
+    at = (float(middle[0]), reading.floor.height_m, float(middle[2]))
+    ledge = Prop(shot.free_id("prop"), "Ledge", "box", (LEDGE_M[0], lift, LEDGE_M[1]), at, turn)
+    return (ledge, *lifted)
 
 
 def names_of(strips: Sequence[Strip]) -> str:
