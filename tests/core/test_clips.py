@@ -17,6 +17,7 @@ from ironarc.core.motion.layers import BROUGHT_IN, REPLACES, Layer
 from ironarc.core.reading import see
 from ironarc.core.reading.loops import loop_seam, twins_of
 from ironarc.core.truing import CORRECTIONS, propose, read_try
+from ironarc.demo.by_hand import Hand
 from tests.conftest import demo
 
 FPS, AROUND = 24, 24  # frames of a cycle
@@ -371,3 +372,42 @@ def test_a_note_changes_no_reading():
 
     hop = demo("Gap hop")
     assert reads_alike(hop, noted(hop), "performer1")
+
+
+# --- an idle ---------------------------------------------------------------------------------------------
+
+
+@pytest.fixture(scope="module")
+def stands():
+    hand = Hand("Idle", "bram", 96)
+    hand.do("copy_pose", frame=1, to=(96,))
+    return with_clip(hand.shot, 1, 96, "loop in place", "Idle")
+
+
+def test_a_pose_breathes_with_its_feet_held_and_loops_exactly(stands):
+    (place,) = CORRECTIONS["breathe"].places(see(stands))
+    assert place.options.breaths == 1
+    after = propose(see(stands), read_try("breathe(start=1,end=96,breaths=2)")).edit.apply(stands)
+    reading = see(after).reading
+    seam = loop_seam(reading.poses, reading.body, 0, 95, True)
+    assert seam.gap_m.max() < 1e-6
+    assert not seam.repeats
+    assert judge(after, after.performer, reading) == []
+    names = reading.poses.rig.names
+    at = {n: reading.poses.position[:, names.index(n)] for n in ("LeftFoot", "RightFoot", "Head", "LeftHand")}
+    for foot in ("LeftFoot", "RightFoot"):
+        assert np.ptp(at[foot], axis=0).max() < 5e-4
+    # two breaths: the head goes back twice, and stands in between as it did
+    back = at["Head"][:, 2] - at["Head"][0, 2]
+    assert np.argmin(back[:48]) == pytest.approx(24, abs=2)
+    np.testing.assert_allclose(back[:48], back[48:], atol=1e-4)
+    twice = propose(see(stands), read_try("breathe(start=1,end=96,breaths=2,breathing=2)")).edit.apply(stands)
+    head = see(twice).reading.poses.position[:, names.index("Head"), 2]
+    assert np.ptp(head) == pytest.approx(2 * np.ptp(back), rel=0.05)
+
+
+def test_an_idle_too_short_for_its_breaths_is_refused(stands):
+    with pytest.raises(EditError, match="12 frames or more"):
+        propose(see(stands), read_try("breathe(start=1,end=8)"))
+    with pytest.raises(EditError, match="panting"):
+        propose(see(stands), read_try("breathe(start=1,end=30,breaths=12)"))
