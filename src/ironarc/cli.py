@@ -1,4 +1,4 @@
-"""The command line: ironarc read | report | true | convert | serve | work | demo | backup | restore.
+"""The command line: ironarc read | report | true | convert | serve | work | watch | demo | backup | restore.
 
 Exit status: 0 nothing cracked, 1 something cracked, 2 a file can't be read.
 """
@@ -107,6 +107,9 @@ def _parser() -> argparse.ArgumentParser:
     serve.set_defaults(run=_serve)
     work = commands.add_parser("work", help="do the work of the background, beside the worker that ./start runs")
     work.set_defaults(run=_work)
+    watch = commands.add_parser("watch", help="bring a motion in again, as a new take, whenever its file is saved")
+    watch.add_argument("folder", type=Path)
+    watch.set_defaults(run=_watch)
     demo = commands.add_parser("demo", help="load the demo shots into the database")
     demo.add_argument("--fresh", action="store_true", help="take every other shot away first")
     demo.set_defaults(run=_demo)
@@ -434,6 +437,26 @@ def _work(args) -> int:
     from ironarc.worker import run
 
     return run()
+
+
+def _watch(args) -> int:
+    from sqlalchemy.orm import sessionmaker
+
+    from ironarc import watch
+    from ironarc.store.database import connect
+    from ironarc.store.place import database_at_hand
+
+    with database_at_hand() as url:
+        engine = connect(url)
+        watch.look(args.folder)
+        print(f"Watching {args.folder}. Ctrl C ends it.", flush=True)
+        try:
+            watch.run(args.folder, sessionmaker(engine), lambda says: print(says, flush=True), lambda: False)
+        except KeyboardInterrupt:
+            print("No longer watching.")
+        finally:
+            engine.dispose()
+    return 0
 
 
 def _demo(args) -> int:

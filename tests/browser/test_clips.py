@@ -4,6 +4,7 @@ import numpy as np
 from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.support.ui import Select
 
+from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.exchange.bring_in import shot_from_file
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.reading import see
@@ -155,4 +156,19 @@ def test_a_new_take_comes_in_under_what_was_done_and_says_what_came_of_it(person
     assert stands(session, shot_id).frames == 60
     changed(person, lambda: person.chord(Keys.CONTROL, "z"))
     assert stands(session, shot_id).frames == 72
+    assert person.complaints() == []
+
+
+def test_a_change_made_elsewhere_is_offered_and_shown_at_one_click(person, session, hop):
+    person.open_shot(hop, "?step=read&frame=37")
+    revision = shots.standing(session, hop).revision
+    shot = stands(session, hop)
+    shots.apply(session, hop, revision, COMMANDS["rename_shot"](see(shot), name="Hop, elsewhere"))
+    session.commit()
+    person.sees("#newer", "Changed elsewhere")
+    assert person.shown()[1] == revision
+    person.click("#newer button")
+    person.until(lambda: person.shown()[1] == shots.standing(session, hop).revision)
+    person.until(lambda: not person.one("#newer").is_displayed())
+    person.sees("#shot-name", "Hop, elsewhere")
     assert person.complaints() == []

@@ -194,6 +194,13 @@ def apply_edit(shot_id: int, revision: int, make, who: str = "", along=None) -> 
         return variants().apply(session, shot_id, revision, edit, along)
 
 
+@pages.get("/standing.json")
+def standing(shot_id: int):
+    """Where the shot stands, for a bench that looks whether somebody else changed it."""
+    with open_session() as session:
+        return vars(shots.standing(session, shot_id))
+
+
 @pages.post("/undo")
 def undo(shot_id: int):
     return _move(shot_id, shots.undo)

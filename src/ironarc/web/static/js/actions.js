@@ -102,7 +102,7 @@ export function createActions(root, state, setup, { say, shown, parts }) {
         says = standing.says;
         return standing;
       });
-      if (done) say(says, true);
+      if (done) say(says, "stays");
     },
     undo: () => step("undo"),
     redo: () => step("redo"),

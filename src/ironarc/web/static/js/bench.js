@@ -12,6 +12,7 @@ import { kindOfFiles, letDrop } from "./drop.js";
 import { firstPictureDrawn } from "./later.js";
 import { createLayout } from "./layout.js";
 import { createMessage } from "./message.js";
+import { createNewer } from "./newer.js";
 import { createBlockPanel } from "./panels/block.js";
 import { createPanel } from "./panels/panel.js";
 import { createPlannerDrawer } from "./panels/planner.js";
@@ -106,5 +107,8 @@ sharePlots();
 // after the stage, which must have what is new before it draws
 state.on(["grips", "data", "step", "shown"], fetchPath);
 createTrying(root, state, setup, actions);
+createNewer(document.getElementById("newer"), state, setup, {
+  show(standing) { state.set({ standing, trying: null, trial: null, side: "now", revision: standing.revision }); shown.load(); },
+});
 keepAddress(state, setup);
 shown.load();

@@ -4,10 +4,10 @@ const NOTE_MS = 5000;
 
 export function createMessage(box) {
   let noteTimer = 0;
-  // note : said of something that went well
+  // note : said of something that went well; "stays" until it is closed
   return function say(message, note = false) {
     clearTimeout(noteTimer);
-    if (note) noteTimer = setTimeout(() => say(""), NOTE_MS);
+    if (note === true) noteTimer = setTimeout(() => say(""), NOTE_MS);
     box.replaceChildren();
     box.classList.toggle("hidden", !message);
     if (!message) return;
