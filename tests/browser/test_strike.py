@@ -8,6 +8,7 @@ from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.support.ui import Select
 
 from ironarc.core.scene.props import middle_of
+from ironarc.demo.by_hand import Hand
 from ironarc.store import shots
 from tests.conftest import demo
 
@@ -181,6 +182,31 @@ def test_an_arm_is_let_go_and_its_keys_take_it_back(person, session, hop):
     assert moved[names.index("LeftHand")] > 0.02
     assert moved[names.index("RightHand")] < 0.005
     assert np.abs(now[17:] - was[17:]).max() < 1e-6
+    assert person.complaints() == []
+
+
+def test_a_body_staggers_at_a_blow_and_stands(person, session):
+    hand = Hand("Stands", "tansy", 110)
+    hand.do("copy_pose", frame=1, to=(110,))
+    shot_id = shots.create(session, hand.shot)
+    session.commit()
+    person.open_shot(shot_id, "?step=true&frame=10")
+    typed_into = person.one('#blow [name="impulse"]')
+    typed_into.send_keys(Keys.CONTROL, "a")
+    typed_into.send_keys("60")
+    Select(person.one("#blow [name='from']")).select_by_visible_text("behind")
+    person.click("#blow [value='stagger']")
+    person.until(lambda: person.one("#take").is_displayed() and person.one("#take").is_enabled())
+    person.sees("#trying-cost", "Steps come down on: right leg")
+    changed(person, lambda: person.click("#take"))
+    assert [x.made_by for x in stands(session, shot_id).performer.corrections] == ["stagger"]
+    changed(person, lambda: person.chord(Keys.CONTROL, "z"))
+    assert stands(session, shot_id).performer.corrections == ()
+    typed_into = person.one('#blow [name="impulse"]')
+    typed_into.send_keys(Keys.CONTROL, "a")
+    typed_into.send_keys("4")
+    person.click("#blow [value='stagger']")
+    person.sees("#bench-message", "a Reaction is enough")
     assert person.complaints() == []
 
 

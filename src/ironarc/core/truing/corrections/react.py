@@ -116,7 +116,7 @@ def propose(seen: Seen, options: Options) -> Proposal:
         raise EditError(f"A reaction needs {LEAST_FRAMES} frames; the motion ends on {last}.")
     a, b = indices(reading, start, end)
     joint, at = place_of(reading, options.part, a + 1)
-    push = _push(reading, options, a + 1)
+    push = push_of(reading, options, a + 1)
     tone, frames = tones(reading, joint, options.tone, options.outward), np.arange(start, end + 1)
     about = around(shot, seen.performer, reading.floor, frames, True)
     # nothing but the blow acts where that is typed
@@ -136,7 +136,7 @@ def propose(seen: Seen, options: Options) -> Proposal:
     return proposed(seen, figure, CORRECTION, f"{options.frame}–{end}", says, tuple(more))
 
 
-def _push(reading: Reading, options: Options, k: int) -> np.ndarray:
+def push_of(reading: Reading, options: Options, k: int) -> np.ndarray:
     ahead, left = facing(reading, k)
     turn, up = np.radians(options.heading), np.radians(options.up)
     level = ahead * np.cos(turn) + left * np.sin(turn)

@@ -257,7 +257,10 @@ export function createTruePanel(panel, state, setup, actions) {
     } else if (form.id === "blow") {
       const [frame, impulse, tone] = numbers(form, "frame", "impulse", "tone"), [heading, up] = form.elements.from.value.split(",").map(Number);
       if (![frame, impulse, tone].every(Number.isFinite)) actions.say("A blow takes a frame, how hard it is in N·s, and the tone, all as numbers.");
-      else tryOut("react", { frame: Math.round(frame), part: form.elements.part.value, impulse, heading, up, tone: tone / 100 }, `A blow on ${Math.round(frame)}`);
+      else {
+        const steps = event.submitter?.value === "stagger", on = Math.round(frame);
+        tryOut(steps ? "stagger" : "react", { frame: on, part: form.elements.part.value, impulse, heading, up, tone: tone / 100 }, `${steps ? "Stagger" : "A blow"} on ${on}`);
+      }
     } else if (form.id === "span-form") {
       const options = spanOptions(false);
       if (options) begin("correction", tryText("true_span", options), `The nearest motion, ${options.start}–${options.end}`);
