@@ -202,6 +202,12 @@ class Fuzz:
             answer = self.ask("GET", path)
             if answer.status_code != 200:
                 raise Fault(f"{path}: {answer.status_code} {answer.text[:300]}")
+        # what there may be nothing of says so in words
+        more = ("sheet", "by-hand", "by-hand.csv", "difference.bvh", "order")
+        path = f"{at}/{self.dice.choice(more)}"
+        answer = self.ask("GET", path, query_string={"text": self.dice.choice(["Clip", "Clip x 3, Clip 2", "", "x"])})
+        if answer.status_code not in (200, 422):
+            raise Fault(f"{path}: {answer.status_code} {answer.text[:300]}")
 
     def wander(self) -> None:
         """Any address with any arguments and any query."""
@@ -360,7 +366,9 @@ class Fuzz:
         name = self.dice.choice(
             ["a.bvh", "a_1.png", "", "..", "a\x00.bvh", "\ud800.png".encode("utf-8", "replace").decode()]
         )
-        path = self.dice.choice(["/shots", f"/shots/{shot_id}/performers", f"/shots/{shot_id}/references"])
+        path = self.dice.choice(
+            ["/shots", f"/shots/{shot_id}/performers", f"/shots/{shot_id}/take", f"/shots/{shot_id}/references"]
+        )
         form = {
             "file": (io.BytesIO(bytes(data)), name),
             "revision": str(self.number())[:30],

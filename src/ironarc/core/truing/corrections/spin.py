@@ -291,7 +291,7 @@ def _keep_gaze(reading: Reading, figure: Figure, inside: slice, share: float) ->
     above = int(reading.poses.rig.parents[head])
     turn, _ = figure.world()
     n = inside.stop - inside.start
-    bell = np.sin(np.pi * np.arange(n) / max(n - 1, 1)) ** 0.5
+    bell = np.maximum(np.sin(np.pi * np.arange(n) / max(n - 1, 1)), 0.0) ** 0.5
     gaze = rotation.slerp(
         np.broadcast_to(turn[inside.start, head], (n, 4)), np.broadcast_to(turn[inside.stop - 1, head], (n, 4)),
         np.linspace(0, 1, n),
