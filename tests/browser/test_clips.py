@@ -103,9 +103,15 @@ def test_the_yard_finds_sorts_and_deletes_several(person, session):
         lambda: person.driver.execute_script("return !document.querySelector('.htmx-request, .htmx-settling')")
     )
     assert "Gap hop" in person.one("#table tbody tr").text
+    person.click("[data-sheets]")
+    person.sees("#message", "No shot selected")
+    person.click("#tick-all")
+    person.click("[data-sheets]")
+    person.until(lambda: len(person.all(".sheet")) == 3)
+    person.go("/?as=table&by=verdict")
     person.click("#tick-all")
     person.click("#table tbody tr [name='shot']")
-    person.click("#several button:nth-of-type(2)")
+    person.click("#several button:nth-of-type(3)")
     person.until(lambda: len(person.all("#table tbody tr")) == 1)
     assert "Gap hop" in person.one("#table tbody tr").text
     assert len(person.all("#removed form")) == 2

@@ -62,6 +62,16 @@ def test_what_is_no_sheet_is_said(client, session, asked, says):
     assert says in answer.text
 
 
+def test_several_shots_have_their_sheets_at_once(client, session):
+    ids = [shots.create(session, demo(name)) for name in ("Gap hop", "Gangway slip")]
+    page = as_read(client.get("/sheets", query_string={"shot": ids, "paper": "letter"}).text)
+    assert page.count('<section class="sheet is-letter"') == 2
+    assert page.index("PF-010 Gap hop</td>") < page.index("PF-030 Gangway slip</td>")
+    assert f"shot={ids[0]}&amp;shot={ids[1]}" in page
+    answer = client.get("/sheets")
+    assert (answer.status_code, "Select 1 to 40 shots" in answer.text) == (422, True)
+
+
 def test_notes_for_the_hand_are_a_page_a_table_and_a_motion(client, session):
     hop = demo("Gap hop")
     bare = shots.create(session, hop)

@@ -3,40 +3,72 @@
 from datetime import date
 from importlib.metadata import version
 
-from flask import Blueprint, render_template, request
+from flask import Blueprint, render_template, request, url_for
 
 from ironarc.core.errors import EditError
 from ironarc.core.judging import grade_of, match
 from ironarc.core.judging.findings import by_cause
 from ironarc.core.judging.grades import GRADES
-from ironarc.store import house
+from ironarc.core.whole_numbers import whole_number
+from ironarc.store import house, shots
 from ironarc.web.panels.look import flights_of
 from ironarc.web.panels.read import changed_limits
 from ironarc.web.seeing import open_session, see
 from ironarc.web.sheet_picture import strip_picture, trestle_picture
 
-pages = Blueprint("sheet", __name__, url_prefix="/shots/<id:shot_id>")
+pages = Blueprint("sheet", __name__)
 PAPERS = ("a4", "letter")
 MOST_ROWS = 11  # findings that a page has room for
+MOST_SHOTS = 40
 
 
-@pages.get("/r/<id:revision>/sheet")
+@pages.get("/shots/<id:shot_id>/r/<id:revision>/sheet")
 def sheet(shot_id: int, revision: int):
     """Pages of all performers, or of the one that is asked for, for a paper."""
+    with open_session() as session:
+        sheets = _pages(session, shot_id, revision, request.args.get("who", ""))
+    back = url_for("bench.bench", shot_id=shot_id, step="show")
+    return _rendered(sheets, back, who=request.args.get("who"))
+
+
+@pages.get("/sheets")
+def sheets():
+    """Pages of several shots, as they stand."""
+    chosen = [n for text in request.args.getlist("shot") if (n := whole_number(text)) is not None]
+    if not 0 < len(chosen) <= MOST_SHOTS:
+        raise EditError(f"Select 1 to {MOST_SHOTS} shots for their sheets; {len(chosen)} are.")
+    out = []
+    with open_session() as session:
+        for shot_id in chosen:
+            out += _pages(session, shot_id, shots.standing(session, shot_id).revision, "")
+    return _rendered(out, url_for("yard.yard", **{"as": "table"}), shot=chosen)
+
+
+def _rendered(sheets: list[dict], back: str, **again) -> str:
+    """The pages on a paper. back : where one came from; again : what asks for them on another paper"""
     paper = request.args.get("paper", PAPERS[0])
     if paper not in PAPERS:
         raise EditError(f"A sheet is printed on {' or '.join(PAPERS)}; {paper[:20]!r} was given.")
-    with open_session() as session:
-        shot = see(session, shot_id, revision).shot
-        wanted = [p.id for p in shot.performers if request.args.get("who", "") in ("", p.id)]
-        if not wanted:
-            raise EditError("There is no such performer in this shot any more.")
-        sheets = [_page(session, shot_id, revision, who) for who in wanted]
-        limits = changed_limits(shot, house.limits(session))
+    papers = [(word, url_for(request.endpoint, **(request.view_args or {}), paper=word, **again)) for word in PAPERS]
     return render_template(
-        "sheet.html", shot=shot, shot_id=shot_id, revision=revision, sheets=sheets, paper=paper, papers=PAPERS,
-        limits=limits, grades=GRADES, today=date.today(), version=version("ironarc"),
+        "sheet.html", sheets=sheets, paper=paper, papers=papers, back=back, grades=GRADES, today=date.today(),
+        version=version("ironarc"),
     )  # fmt: skip
+
+
+def _pages(session, shot_id: int, revision: int, who: str) -> list[dict]:
+    """What stands on the pages of a shot's performers, or of one. EditError for one that is gone."""
+    shot = see(session, shot_id, revision).shot
+    wanted = [p.id for p in shot.performers if who in ("", p.id)]
+    if not wanted:
+        raise EditError("There is no such performer in this shot any more.")
+    limits = changed_limits(shot, house.limits(session))
+    return [
+        _page(session, shot_id, revision, found) | {
+            "shot": shot, "revision": revision, "limits": limits, "number": i + 1, "of": len(wanted)
+        }
+        for i, found in enumerate(wanted)
+    ]  # fmt: skip
 
 
 def _page(session, shot_id: int, revision: int, who: str) -> dict:

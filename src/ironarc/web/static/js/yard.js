@@ -36,6 +36,14 @@ document.addEventListener("change", (event) => {
   for (const box of document.querySelectorAll('#table [name="shot"]')) box.checked = event.target.checked;
 });
 
+document.addEventListener("click", (event) => {
+  const button = event.target.closest("[data-sheets]");
+  if (!button) return;
+  const chosen = [...document.querySelectorAll('#table [name="shot"]:checked')].map((box) => ["shot", box.value]);
+  if (chosen.length) window.location.assign(`${button.dataset.sheets}?${new URLSearchParams(chosen)}`);
+  else say("No shot selected. Tick those you mean first.");
+});
+
 form.addEventListener("htmx:beforeRequest", () => { progress.textContent = "Bringing it in…"; });
 form.addEventListener("htmx:xhr:progress", (event) => {
   const { loaded, total } = event.detail;
