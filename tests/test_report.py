@@ -95,3 +95,23 @@ def test_what_can_not_be_is_said(folder, capsys):
     with pytest.raises(SystemExit):
         main(["report", str(folder), "--jobs", "0"])
     assert "not a number of jobs" in capsys.readouterr().err
+
+
+def test_a_folder_is_trued_into_another_and_a_bad_file_stops_nothing(folder, tmp_path_factory, capsys):
+    out = tmp_path_factory.mktemp("trued")
+    (out / "kept.txt").write_text("mine")
+    assert main(["true", str(folder), "-o", str(out), "--fix", "all", "--jobs", "2"]) == 2
+    told = capsys.readouterr()
+    assert "torn.bvh" in told.err
+    assert "4 found, 0 left" in next(line for line in told.out.splitlines() if "hop.bvh" in line)
+    assert sorted(p.name for p in out.rglob("*") if p.is_file()) == ["hop.bvh", "kept.txt", "slip.bvh"]
+    assert (out / "below" / "slip.bvh").exists()
+    capsys.readouterr()
+    assert main(["report", str(out), "--jobs", "1"]) == 0
+
+
+def test_a_folder_is_not_trued_into_itself_or_a_file(folder, capsys):
+    assert main(["true", str(folder), "-o", str(folder / "below"), "--fix", "all"]) == 2
+    assert "lies within" in capsys.readouterr().err
+    assert main(["true", str(folder), "-o", str(folder / "hop.bvh"), "--fix", "all"]) == 2
+    assert "into a folder" in capsys.readouterr().err

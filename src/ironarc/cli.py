@@ -86,8 +86,9 @@ def _parser() -> argparse.ArgumentParser:
     _add_figure_options(many)
     many.set_defaults(run=_report)
     true = commands.add_parser("true", help="write a corrected file")
-    true.add_argument("file", type=Path)
-    true.add_argument("-o", "--output", type=Path, required=True)
+    true.add_argument("file", type=Path, help="a file, or a folder of them")
+    true.add_argument("-o", "--output", type=Path, required=True, help="the corrected file, or a folder for them")
+    true.add_argument("--jobs", type=_jobs, default=os.cpu_count() or 1, help="files of a folder trued at a time")
     flags = ", ".join(found.flag for found in truing.CORRECTIONS.values())
     true.add_argument(
         "--fix", required=True, metavar="PLAN",
@@ -371,11 +372,46 @@ def summary(shot: Shot, reading: Reading) -> str:
 
 
 def _true(args) -> int:
+    if args.file.is_dir():
+        return _true_folder(args)
     ending = ending_of(args.output.name)  # before anything is worked out
     made = plan.carry_out(see(_load(args, args.file)), args.fix, args.span)
     _write(args.output, motion_file(made.seen.shot, format=ending))
     print(json.dumps(_plan_to_plain(made)) if args.json else _plan_table(made, args.output))
     return _status(made.seen)
+
+
+def _true_folder(args) -> int:
+    """Every motion in a folder and below, into the same places of another one; a bad file stops nothing."""
+    if args.json or args.output.is_file():
+        raise FileError("A folder is trued into a folder, without --json. Name one that is none yet, or a folder.")
+    if args.output.resolve().is_relative_to(args.file.resolve()):
+        raise FileError(f"{args.output} lies within {args.file}. Choose a folder beside it.")
+    pairs = [(path, args.output / path.relative_to(args.file)) for path in _found([args.file])]
+    from ironarc.report import parallel
+
+    given, worst = argparse.Namespace(**{k: v for k, v in vars(args).items() if k != "run"}), 0
+    widest = max(len(str(path)) for path, _ in pairs)
+    with parallel(args.jobs) as run:
+        for path, status, says in run(partial(_true_one, given), pairs):
+            print(f"{path!s:<{widest}}  {says}", file=sys.stderr if status == UNREADABLE else sys.stdout, flush=True)
+            worst = max(worst, status)
+    return worst
+
+
+def _true_one(args, pair: tuple[Path, Path]) -> tuple[Path, int, str]:
+    """One file of a folder trued and written: its status, and what was found before and after."""
+    path, output = pair
+    try:
+        made = plan.carry_out(see(_load(args, path)), args.fix, args.span)
+        output.parent.mkdir(parents=True, exist_ok=True)
+        _write(output, motion_file(made.seen.shot, format=ending_of(output.name)))
+    except IronArcError as error:
+        return path, UNREADABLE, str(error)
+    except OSError as error:
+        return path, UNREADABLE, f"{output} could not be written: {error.strerror}."
+    was, now = plan.over(made.before, made.after)
+    return path, _status(made.seen), f"{was} found, {now} left"
 
 
 def _plan_table(made: plan.Made, output: Path) -> str:

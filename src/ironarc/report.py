@@ -7,7 +7,9 @@ import json
 import os
 from collections.abc import Callable, Iterable, Iterator
 from concurrent.futures import ProcessPoolExecutor, as_completed
+from contextlib import contextmanager
 from dataclasses import asdict, dataclass, field
+from functools import partial
 from pathlib import Path
 
 from jinja2 import Environment, PackageLoader
@@ -123,18 +125,35 @@ def rows_of(
             yield known
         else:
             todo.append((path, mark))
-    if jobs <= 1 or len(todo) < 2:
-        yield from (row_of(path, mark, load) for path, mark in todo)
+    with parallel(min(jobs, len(todo))) as run:
+        yield from run(partial(_row_of_pair, load), todo)
+
+
+def _row_of_pair(load: Callable[[Path], Seen], pair: tuple[Path, str]) -> Row:
+    return row_of(*pair, load)
+
+
+@contextmanager
+def parallel(jobs: int) -> Iterator[Callable[[Callable, list], Iterator]]:
+    """Runs a function over things, so many at a time in processes of their own: what it gives, as it is done. It is a
+    function of a module, or a partial of one."""
+    if jobs <= 1:
+        yield lambda work, things: (work(thing) for thing in things)
         return
     # one thread of linear algebra a process: with more they stand in each other's way
     for name in ("OPENBLAS_NUM_THREADS", "OMP_NUM_THREADS", "MKL_NUM_THREADS"):
         os.environ.setdefault(name, "1")
-    with ProcessPoolExecutor(min(jobs, len(todo))) as pool:
-        done = [pool.submit(row_of, path, mark, load) for path, mark in todo]
+    with ProcessPoolExecutor(jobs) as pool:
+        begun = []
+
+        def run(work: Callable, things: list) -> Iterator:
+            begun.extend(pool.submit(work, thing) for thing in things)
+            return (future.result() for future in as_completed(begun))
+
         try:
-            yield from (future.result() for future in as_completed(done))
+            yield run
         finally:
-            for future in done:
+            for future in begun:
                 future.cancel()
 
 
