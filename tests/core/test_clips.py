@@ -124,6 +124,26 @@ def test_a_loop_in_place_must_come_back_to_where_it_was():
     assert np.linalg.norm(at[1] - at[0]) < 1.5 * PACE_M
 
 
+@pytest.mark.parametrize(("pace", "turn"), [(0.0, 0.0), (PACE_M, 0.0), (PACE_M, 0.02)])
+def test_the_end_of_a_cycle_is_found(pace, turn):
+    shot = did(
+        with_clip(swings(pace_m=pace, turn_rad=turn), 11, 50), "find_loop", performer="performer1", clip="strip1"
+    )
+    assert shot.performer.strips[0].end == 10 + AROUND
+    assert found_on(shot) == []
+
+
+def test_the_end_of_a_run_s_cycle_is_found_and_a_clip_that_is_no_loop_has_none():
+    run = demo("mid stride")
+    bare = run.with_item(replace(run.performer, strips=()))
+    shot = did(with_clip(bare, 3, 8), "find_loop", performer="performer1", clip="strip1")
+    assert shot.performer.strips[0].end == 18
+    with pytest.raises(EditError, match="not played as a loop"):
+        did(with_clip(bare, 3, 18, "once"), "find_loop", performer="performer1", clip="strip1")
+    with pytest.raises(EditError, match="move its first frame back"):
+        did(with_clip(bare, 109, 112), "find_loop", performer="performer1", clip="strip1")
+
+
 def test_twins_are_the_same_joint_of_the_other_side():
     body = demo("Gap hop").performer.body()
     names = body.anatomy.rig.names
@@ -208,6 +228,13 @@ def test_a_join_is_blended_so_that_nothing_jumps():
     assert steps[0][23] > 2 * steps[1][23]
     late = [s.poses("", np.array([40])).local for s in (raw, eased)]
     np.testing.assert_allclose(late[0], late[1], atol=1e-6)
+
+
+def test_a_machine_with_several_parts_on_a_joint_is_laid_out_too():
+    gull = with_clip(demo("Gull"), 2, 40, "once", "Hop")
+    made, (join,) = laid_out(gull, gull.performer, "Hop x 2")
+    assert made.frames == 78
+    assert join.spin >= 0
 
 
 def test_a_clip_that_turns_leads_the_next_one_round():

@@ -261,13 +261,12 @@ def _join(frame: int, before: Strip, after: Strip, found: Seam, body: Body, one,
 def _spins(poses: Poses, body: Body, centres: np.ndarray) -> np.ndarray:
     """(frames - 1, 3) kg·m²/s about the center of gravity, from each frame to the next."""
     off = centres - whole_com(centres, body)[:, None]
-    mass = np.array([p.mass_kg for p in body.parts])
     half, speed = (off[1:] + off[:-1]) / 2, np.diff(off, axis=0) / poses.dt
-    out = (mass[:, None] * np.cross(half, speed)).sum(axis=1)
-    for part in body.parts:
-        turn = poses.rotation[:, part.joint]
+    out = (body.masses[:, None] * np.cross(half, speed)).sum(axis=1)
+    for joint, inertia in zip(body.joints, body.inertias, strict=True):
+        turn = poses.rotation[:, joint]
         spin = rotation.log(rotation.multiply(turn[1:], rotation.conjugate(turn[:-1]))) / poses.dt
-        own = rotation.rotate(turn[:-1], spin, back=True) @ part.inertia_kgm2
+        own = rotation.rotate(turn[:-1], spin, back=True) @ inertia
         out = out + rotation.rotate(turn[:-1], own)
     return out
 

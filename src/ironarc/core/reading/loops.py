@@ -5,11 +5,14 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core import rotation
+from ironarc.core.errors import EditError
 from ironarc.core.figure.body import Body
 from ironarc.core.motion.poses import Poses
+from ironarc.core.scene.strip import LEAST_LOOP
 
 SAME = 0.35  # of a frame's usual step, within which the last frame is the first one over again
 STILL_M = 2e-4  # of a step, under which nothing moves
+SHORTEST_S, AS_GOOD = 0.3, 1.35  # of a loop that is looked for; times the best, that is as good
 LEAST_STEP = 0.25  # of the joint that moves most, that a joint is to move by to be told as halting
 
 
@@ -19,7 +22,7 @@ class Seam:
 
     place, turn : (3,) m and (4,) of the way, level and about the upright, that carries the beginning to the end
     gap_m : (joints,) by which joints miss where the steps on both sides lead; speed_ms : (joints,) their jump in speed;
-    both beyond what they are on the way
+    both beyond what they are on the way; pose_m, jump_m : (joints,) the same with what they are on the way
     step_m : (joints,) the usual length of a step; repeats : whether the last frame is the first one over again
     """
 
@@ -29,6 +32,8 @@ class Seam:
     speed_ms: np.ndarray
     step_m: np.ndarray
     repeats: bool
+    pose_m: np.ndarray
+    jump_m: np.ndarray
 
     @property
     def worst(self) -> int:
@@ -71,14 +76,15 @@ def seam(
     # half a third difference, and what a step differs by from the next but one: what these are on the way anyway, as a
     # foot lands, is no gap
     way = np.diff(place, axis=0)
-    gap = np.linalg.norm(follows - place[-1] - (ends + begins) / 2, axis=-1)
-    gap = gap - longest(np.diff(way, n=2, axis=0), twins) / 2
-    jump = np.linalg.norm(begins - ends, axis=-1) - longest(way[2:] - way[:-2], twins)
+    pose = np.linalg.norm(follows - place[-1] - (ends + begins) / 2, axis=-1)
+    gap = pose - longest(np.diff(way, n=2, axis=0), twins) / 2
+    leap = np.linalg.norm(begins - ends, axis=-1)
+    jump = leap - longest(way[2:] - way[:-2], twins)
     # as the body stands about its hips; a loop that repeats its first pose would turn and go on by a step too many
     off = np.linalg.norm(place[-1] - place[-1, root] - _about(turn, next_turn, next_place, root), axis=-1)
     moves = usual > max(LEAST_STEP * float(usual.max()), STILL_M)
     repeats = bool(moves.any() and (off[moves] < SAME * usual[moves]).all() and off.max() < SAME * usual.max())
-    return Seam(offset, carry, np.maximum(gap, 0.0), np.maximum(jump, 0.0) / dt, usual, repeats)
+    return Seam(offset, carry, np.maximum(gap, 0.0), np.maximum(jump, 0.0) / dt, usual, repeats, pose, leap)
 
 
 def longest(found: np.ndarray, twins: np.ndarray | None = None) -> np.ndarray:
@@ -86,6 +92,21 @@ def longest(found: np.ndarray, twins: np.ndarray | None = None) -> np.ndarray:
     sizes = np.linalg.norm(found, axis=-1)
     most = sizes.max(axis=0) if len(sizes) else np.zeros(found.shape[1:-1])
     return most if twins is None else np.maximum(most, most[twins])
+
+
+def best_end(poses: Poses, body: Body, start: int, last: int, in_place: bool) -> int:
+    """The index up to `last` on which a loop that begins at an index closes best; of those that close about as well,
+    the first. EditError where there are too few frames to look through."""
+    first = start + max(LEAST_LOOP - 1, round(SHORTEST_S / poses.dt))
+    if first > last:
+        raise EditError(f"A loop is looked for over {SHORTEST_S} s or more of motion; move its first frame back.")
+    found = [loop_seam(poses, body, start, end, in_place) for end in range(first, last + 1)]
+    # of all joints, and not of the worst alone: one that is held would hide how the others lie
+    off = np.array([np.linalg.norm(s.pose_m) + np.linalg.norm(s.jump_m) for s in found])
+    good = np.flatnonzero(off <= off.min() * AS_GOOD + 1e-9)
+    # the best of the first stretch of good ones
+    stretch = good[: int(np.argmax(np.append(np.diff(good), 2) > 1)) + 1]
+    return first + int(stretch[off[stretch].argmin()])
 
 
 def twins_of(body: Body) -> np.ndarray:

@@ -7,8 +7,11 @@ from ironarc.core.edits.base import Edit
 from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.items import set_item_of
 from ironarc.core.errors import EditError
+from ironarc.core.reading.loops import best_end
 from ironarc.core.reading.shot import Seen
-from ironarc.core.scene.strip import ONCE, Strip
+from ironarc.core.scene.strip import IN_PLACE, ONCE, Strip
+
+LONGEST_LOOP_S = 6.0  # that is looked through for the end of a loop
 
 
 @command
@@ -37,6 +40,24 @@ def set_clip(
         raise EditError(f"There is a clip called {changed.name} already.")
     words = f"Rename clip {was.name}" if name is not None else f"Change clip {was.name}"
     return _with(p, tuple(changed if s.id == clip else s for s in p.strips), words)
+
+
+@command
+def find_loop(seen: Seen, performer: str, clip: str) -> Edit:
+    """The end of a loop put where it closes best, of all that comes after its beginning."""
+    p = seen.performer
+    was = strip_called(p, clip)
+    there = next((s for s in p.strips_seen() if s.id == clip), None)
+    if there is None or not was.is_loop:
+        raise EditError(f"{was.name} is not played as a loop. Choose loop first.")
+    reading = seen.reading
+    first, plays = int(reading.poses.frames[0]), reading.traced.plays
+    last = min(plays[1] - 1, there.start - first + round(LONGEST_LOOP_S / reading.poses.dt))
+    end = first + best_end(reading.poses, reading.body, there.start - first, last, was.played == IN_PLACE)
+    changed = replace(was, end=p.timing.own_frame(end)).checked()
+    return _with(
+        p, tuple(changed if s.id == clip else s for s in p.strips), f"{was.name} loops from {there.start} to {end}"
+    )
 
 
 @command

@@ -8,10 +8,10 @@ from ironarc.core.errors import EditError
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.contacts import FLOOR
 from ironarc.core.reading.skin import SOLE
-from ironarc.core.reading.travel import travel_direction
 from ironarc.core.truing.carry import Figure
 from ironarc.core.truing.correction import FRAME, Correction, Place, Proposal, Way, option
 from ironarc.core.truing.difference import check_root
+from ironarc.core.truing.living import facing
 from ironarc.core.truing.proposing import indices, proposed
 
 NAME = "travel"
@@ -77,10 +77,7 @@ def _steps(reading: Reading, a: int, b: int, options: Options) -> np.ndarray:
     if options.how == IN_PLACE:
         return np.broadcast_to(-drift, (b - a - 1, 3))
     if options.how == SPEED:
-        way = travel_direction(reading)
-        if np.linalg.norm(drift) > TOLD_M:
-            way = drift / np.linalg.norm(drift)
-        return np.broadcast_to(way * options.speed * reading.poses.dt - drift, (b - a - 1, 3))
+        return np.broadcast_to(_way(reading, a, b) * options.speed * reading.poses.dt - drift, (b - a - 1, 3))
     moved, bears = _feet(reading, a, b)
     known = bears.any(axis=1)
     if not known.any():
@@ -104,19 +101,31 @@ def _feet(reading: Reading, a: int, b: int) -> tuple[np.ndarray, np.ndarray]:
     if not sides:
         raise EditError("It has no feet that are understood as such. Give it a speed.")
     away = reading.surfaces[FLOOR].away[a:b]
-    moved, bears = [], []
+    moved, near = [], []
     for side in sides:
         own = np.array([
             i for i, (p, sole) in enumerate(zip(track.skin.points, soles, strict=True))
             if sole and meanings[p.joint].side == side
         ])  # fmt: skip
-        near, at = away[:, own], track.at[a:b][:, own]
+        high, at = away[:, own], track.at[a:b][:, own]
         # the point that is lowest over both frames
-        low = (near[:-1] + near[1:]).argmin(axis=1)
+        low = (high[:-1] + high[1:]).argmin(axis=1)
         rows = np.arange(b - a - 1)
         moved.append((at[rows + 1, low] - at[rows, low]) * [1.0, 0.0, 1.0])
-        bears.append(np.maximum(near[rows, low], near[rows + 1, low]) < STANDS_M * reading.size)
-    return np.stack(moved, axis=1), np.stack(bears, axis=1)
+        near.append(np.maximum(high[rows, low], high[rows + 1, low]))
+    moved, near = np.stack(moved, axis=1), np.stack(near, axis=1)
+    down = near < STANDS_M * reading.size
+    # of two that are down the one bears that goes back, or stays: the other swings by close over the ground
+    ahead = np.where(down, moved @ _way(reading, a, b), np.inf)
+    return moved, down & (ahead == ahead.min(axis=1, keepdims=True))
+
+
+def _way(reading: Reading, a: int, b: int) -> np.ndarray:
+    """(3,) unit, level: the way it goes, or faces where it stays in place."""
+    at = reading.poses.position[a:b, reading.poses.rig.roots[0]]
+    drift = (at[-1] - at[0]) * [1.0, 0.0, 1.0]
+    far = float(np.linalg.norm(drift))
+    return drift / far if far > TOLD_M * (b - a) else facing(reading, a)[0]
 
 
 def _slides(reading: Reading, a: int, b: int, step: np.ndarray) -> float | None:

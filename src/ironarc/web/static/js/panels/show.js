@@ -13,6 +13,7 @@ export function createShowPanel(panel, state, setup, actions) {
     if (show === "play") state.set({ playRange: [Number(start), Number(end)], frame: Number(start), loop: loops === "1", playing: true });
     if (show === "double") edit("double_clip", { clip: clipOf(button) });
     if (show === "end-before") edit("set_clip", { clip: clipOf(button), end: Number(end) });
+    if (show === "find-loop") edit("find_loop", { clip: clipOf(button) });
     if (show === "remove") edit("remove_clip", { clip: clipOf(button) });
     if (show === "range") {
       const form = document.getElementById("export");
