@@ -197,7 +197,7 @@ def test_a_body_staggers_at_a_blow_and_stands(person, session):
     Select(person.one("#blow [name='from']")).select_by_visible_text("behind")
     person.click("#blow [value='stagger']")
     person.until(lambda: person.one("#take").is_displayed() and person.one("#take").is_enabled())
-    person.sees("#trying-cost", "Steps come down on: right leg")
+    person.sees("#trying-cost", "Steps land on: right leg")
     changed(person, lambda: person.click("#take"))
     assert [x.made_by for x in stands(session, shot_id).performer.corrections] == ["stagger"]
     changed(person, lambda: person.chord(Keys.CONTROL, "z"))

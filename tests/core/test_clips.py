@@ -275,8 +275,8 @@ def test_a_loop_in_the_air_falls_on_as_gravity_has_it_and_comes_down_on_the_grou
     assert rope.at_m[1] - was.at_m[1] > 3
     assert reading.com[0, 1] - rope.at_m[1] == pytest.approx(see(shot).reading.com[0, 1] - was.at_m[1], abs=0.01)
     told = joins[-1].lands
-    assert told.startswith("Land is come to at 10.")
-    assert "it was made for 4.0 m/s, and is right for drops of 0.6 to 1.0 m" in told
+    assert told.startswith("Land comes in at 10.")
+    assert "It was animated for 4.0 m/s and suits drops of 0.6 to 1.0 m" in told
     assert [j.lands for j in joins[:-1]] == [""] * 5
 
 
@@ -436,5 +436,5 @@ def test_a_pose_breathes_with_its_feet_held_and_loops_exactly(stands):
 def test_an_idle_too_short_for_its_breaths_is_refused(stands):
     with pytest.raises(EditError, match="12 frames or more"):
         propose(see(stands), read_try("breathe(start=1,end=8)"))
-    with pytest.raises(EditError, match="panting"):
+    with pytest.raises(EditError, match="too fast to show"):
         propose(see(stands), read_try("breathe(start=1,end=30,breaths=12)"))

@@ -37,7 +37,7 @@ def test_shots_are_found_by_words_of_their_names(client, three):
     # what a pattern would mean is only a letter here
     assert names(client, find="%") == []
     page = as_read(client.get("/", query_string={"find": "nothing such"}).text)
-    assert "No shot's name holds “nothing such”" in page
+    assert "No shot matches “nothing such”" in page
     assert "No shots yet" not in page
 
 

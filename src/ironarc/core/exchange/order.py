@@ -29,11 +29,8 @@ from ironarc.core.scene.timing import Timing
 MOST_TIMES, MOST_CLIPS = 100, 200
 UP, LEVEL = np.array([0.0, 1.0, 0.0]), np.array([1.0, 0.0, 1.0])
 LIKE = 0.11  # of the speed of a landing, by which another one still looks right
-LEAST_LEDGE_M, LEDGE_M, LEDGE_EDGE_M = (
-    0.05,
-    (2.0, 1.2),
-    0.03,
-)  # a ledge's height at least; its width and depth; before the toes
+LEAST_LEDGE_M, LEDGE_M = 0.05, (2.0, 1.2)  # a ledge's height at least, its width and depth
+LEDGE_EDGE_M = 0.03  # that it reaches before the toes
 BLENDS = 8  # frames after a join, over which what is off dies away
 _TIMES = re.compile(r"^(.*?)(?:\s*[x×*]\s*(\d{1,3}))?$", re.IGNORECASE)
 
@@ -173,8 +170,8 @@ class _Falling:
         at = float(np.sqrt(max(made**2 + comes**2 - was**2, 0.0)))
         low, high = ((made * share) ** 2 / (2 * self.g) for share in (1 - LIKE, 1 + LIKE))
         return (
-            f"{after.name} is come to at {at:.1f} m/s, a fall of {at**2 / (2 * self.g):.1f} m; it was made for "
-            f"{made:.1f} m/s, and is right for drops of {low:.1f} to {high:.1f} m."
+            f"{after.name} comes in at {at:.1f} m/s, a fall of {at**2 / (2 * self.g):.1f} m. It was animated for "
+            f"{made:.1f} m/s and suits drops of {low:.1f} to {high:.1f} m."
         )
 
 

@@ -10,6 +10,7 @@ from ironarc.core.judging.others import Beside, Loose, Others
 from ironarc.core.reading import Reading
 from ironarc.core.reading.momentum import body_centres, whole_com
 from ironarc.core.scene.props import Touch
+from ironarc.core.settings import GRAVITY_MS2
 
 BESIDE_S = 0.04  # about a touch, over which a speed is read
 
@@ -38,6 +39,10 @@ class Exchange:
     strikes: bool
     other: Side
     body: Side
+
+    def body_weights(self, dt: float) -> float:
+        """The blow over one frame of dt s, in weights of the body."""
+        return self.impulse_ns / (self.body.mass_kg * GRAVITY_MS2 * dt)
 
     @property
     def lost(self) -> float:

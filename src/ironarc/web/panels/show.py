@@ -6,11 +6,12 @@ from ironarc.core.exchange.order import BLENDS, names_of
 from ironarc.core.figure.grips import parts_of_body
 from ironarc.core.judging import SOUND
 from ironarc.core.judging.finding import Finding
-from ironarc.core.judging.kinds.loop import HALTS
-from ironarc.core.scene.strip import PLAYED, Strip
+from ironarc.core.reading.loops import loop_seam
+from ironarc.core.scene.strip import IN_PLACE, PLAYED, Strip
 from ironarc.core.truing import CORRECTIONS, Try
 from ironarc.web.panels.look import Look, flights_of
 from ironarc.web.seeing import see
+from ironarc.web.variants import View
 
 
 def context(look: Look) -> dict:
@@ -25,17 +26,17 @@ def context(look: Look) -> dict:
 
 @dataclass(frozen=True)
 class Clip:
-    """A clip as it stands in the list. grade : of its loop; ways : what can be tried on it: labels with their tries"""
+    """A clip as it stands in the list.
+
+    grade : of its loop; halts : whether its last frame is its first one over again
+    ways : what can be tried on it: labels with their tries
+    """
 
     strip: Strip
     grade: str
     finding: Finding | None
     ways: tuple[tuple[str, Try], ...] = ()
-
-    @property
-    def halts(self) -> bool:
-        """Whether its last frame is its first one over again."""
-        return self.finding is not None and HALTS in self.finding.says
+    halts: bool = False
 
 
 def _clips(look: Look) -> list[Clip]:
@@ -49,8 +50,17 @@ def _clips(look: Look) -> list[Clip]:
                 if (place.options.start, place.options.end) == (strip.start, strip.end):
                     # how it goes over the ground is chosen on the form that opens
                     ways.append((correction.label, Try(correction, place.options)))
-        out.append(Clip(strip, found.grade if found else SOUND, found, tuple(ways)))
+        out.append(
+            Clip(strip, found.grade if found else SOUND, found, tuple(ways), bool(found) and _halts(view, strip))
+        )
     return out
+
+
+def _halts(view: View, strip: Strip) -> bool:
+    """Whether a loop ends on the pose it begins with."""
+    first, poses = int(view.reading.poses.frames[0]), view.reading.poses
+    a, b = max(strip.start - first, 0), min(strip.end - first, len(poses.frames) - 1)
+    return loop_seam(poses, view.reading.body, a, b, strip.played == IN_PLACE).repeats
 
 
 def _compared(look: Look) -> list[tuple]:

@@ -12,9 +12,9 @@ from ironarc.core.judging.grades import GRADES
 from ironarc.core.motion.layers import Layer
 from ironarc.core.truing.asked import asked_of
 from ironarc.core.truing.corrections import whole
+from ironarc.core.truing.corrections.let_go import AT_ONCE
 from ironarc.core.truing.corrections.let_go import FIRSTS as LET_GO_FIRSTS
 from ironarc.core.truing.corrections.let_go import PARTS as LET_GO_PARTS
-from ironarc.core.truing.corrections.let_go import STARTS as LET_GO_STARTS
 from ironarc.web.bench_data import piers
 from ironarc.web.panels.look import Look, flights_of
 from ironarc.web.variants import View
@@ -31,6 +31,14 @@ class Taken:
     retimed: bool
     stale: bool
     again: str
+
+
+# Name, what it is, and the fields of a form that it sets: percent for tones
+LET_GO_STARTS = (
+    ("Limp", "Nothing holds it any more", {"tone": 0, "tone_end": 0, "first": AT_ONCE, "brace": False}),
+    ("Collapse", "The knees give first", {"tone": 45, "tone_end": 5, "first": "legs", "brace": False}),
+    ("Brace", "Held, with the arms out for the ground", {"tone": 60, "tone_end": 20, "first": AT_ONCE, "brace": True}),
+)
 
 
 def context(look: Look) -> dict:

@@ -18,7 +18,6 @@ GRADE = Grade(
     "Let the end meet the beginning over some frames, or end the loop a frame earlier.",
     scales=LENGTH,
 )  # fmt: skip
-HALTS = "halts for a frame"
 
 
 def loops(case: Case) -> Iterator[tuple[Strip, int, int]]:
@@ -49,7 +48,8 @@ def _value(found: Seam, dt: float) -> float:
 def _says(case: Case, strip: Strip, found: Seam) -> str:
     if found.repeats:
         return (
-            f"{strip.name} ends on the pose it begins with, so it {HALTS} each time round. End it on {strip.end - 1}."
+            f"{strip.name} ends on the pose it begins with, so it halts for a frame each time round. End it on "
+            f"{strip.end - 1}."
         )
     return (
         f"{strip.name}: from {strip.end} back to {strip.start} there is a gap of {found.gap_m.max() * 100:.1f} cm at "

@@ -56,7 +56,7 @@ def propose(seen: Seen, options: Options) -> Proposal:
     if n < LEAST_FRAMES:
         raise EditError(f"An idle takes {LEAST_FRAMES} frames or more; {options.start} to {options.end} has {n}.")
     if options.breaths * 4 > n:
-        raise EditError(f"{options.breaths} breaths in {n} frames is panting that no frame can show. Take fewer.")
+        raise EditError(f"{options.breaths} breaths in {n} frames is too fast to show. Use fewer.")
     a, b = indices(reading, options.start, options.end)
     figure = Figure.of(reading, slice(a, b))
     feet = planted(reading, slice(a, b))

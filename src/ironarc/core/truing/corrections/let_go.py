@@ -35,12 +35,6 @@ AT_ONCE = "all at once"
 FIRSTS = (AT_ONCE, "legs", "hips", "spine", "head", "left arm", "right arm")
 LATER = 0.6  # of the way that the tone takes to fall, by which it falls later in the part that is farthest off
 MOST_KEYS = 12
-# Name, what it is, and the fields of a form that it sets: percent for tones
-STARTS = (
-    ("Limp", "Nothing holds it any more", {"tone": 0, "tone_end": 0, "first": AT_ONCE, "brace": False}),
-    ("Collapse", "The knees give first", {"tone": 45, "tone_end": 5, "first": "legs", "brace": False}),
-    ("Brace", "Held, with the arms out for the ground", {"tone": 60, "tone_end": 20, "first": AT_ONCE, "brace": True}),
-)
 LIES_MS, TOLD_NS = 0.1, 1.0
 
 

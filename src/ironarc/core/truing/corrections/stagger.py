@@ -79,7 +79,7 @@ def propose(seen: Seen, options: Options) -> Proposal:
     side = [leg.name for leg in legs]
     told = ", ".join(f"{side[s.foot]} {first + a + round(s.ends / dt)}" for s in found.steps)
     says = (
-        f"The blow pushes the whole body at {speed:.1f} m/s. Steps come down on: {told}. It stands again on "
+        f"The blow pushes the whole body at {speed:.1f} m/s. Steps land on: {told}. It stands again on "
         f"{first + a + n - 1}, {abs(found.moved) * 100:.0f} cm further; what follows goes along."
     )
     return proposed(seen, figure, CORRECTION, f"{options.frame}–{first + a + n - 1}", says)
