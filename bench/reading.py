@@ -27,7 +27,8 @@ from ironarc.core.reading.momentum import body_centres, momentum, whole_com
 from ironarc.core.reading.read import read_traced
 from ironarc.core.reading.shot import floor_of, trace_shot
 from ironarc.core.reading.spin import read_spin_parts
-from ironarc.core.scene.props import KINDS, Prop
+from ironarc.core.scene.props import Prop
+from ironarc.core.scene.solid import KINDS
 from ironarc.demo import gap_hop
 from ironarc.demo.posing import key_shot
 from tests.core.test_against_mujoco import model_of, stepped

@@ -4,22 +4,26 @@ Figures are kept in docs/strike.md.
 """
 
 import time
+from dataclasses import replace
 
 import numpy as np
 from scipy.special import ellipk
 
 from ironarc.core import rotation
 from ironarc.core.edits.commands import COMMANDS
+from ironarc.core.edits.items import AddItem
 from ironarc.core.figure.rig import forward
 from ironarc.core.passive.aim import release, release_over
 from ironarc.core.passive.flight import Flown, fly
-from ironarc.core.passive.limp import Blow, Letting, fall
+from ironarc.core.passive.letting import Blow, Letting
+from ironarc.core.passive.limp import fall
 from ironarc.core.passive.world import Free, Led
 from ironarc.core.reading import see
 from ironarc.core.reading.floor import Floor
+from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.props import Prop, middle_of
 from ironarc.core.truing import CORRECTIONS, propose, read_try
-from ironarc.demo import buoy_kick, crate_strikes, deck_somersault, gap_hop
+from ironarc.demo import buoy_kick, crate_strikes, deck_somersault, gap_hop, swinging_crate
 from ironarc.demo.posing import key_shot
 
 G, FPS = 9.81, 24
@@ -184,8 +188,23 @@ def struck() -> None:
           f"{time.perf_counter() - begun:.2f} s")  # fmt: skip
 
 
+def together() -> None:
+    crate = Prop("prop1", "Crate", "box", (0.5, 0.5, 0.5), (9.0, 1.0, 0.0), mass_kg=60.0)
+    shot = AddItem(crate).apply(replace(key_shot(gap_hop.SCORE), props=()))
+    shot = COMMANDS["hang_on_chain"](see(shot), item="prop1", line_m=1.6, links=8).apply(shot)
+    begun = time.perf_counter()
+    COMMANDS["let_fly"](see(shot), item="prop1", frame=1, velocity_ms=(0.0, 0.0, 2.0))
+    print(f"3 s of a crate on a chain of 8 links: {time.perf_counter() - begun:.2f} s with the reading")
+    two = swinging_crate.make()
+    near = replace(two.performers[1], placement=Placement((0.25, 0.0, 2.25), float(np.radians(-10.0))))
+    seen = see(two.with_item(near))
+    begun = time.perf_counter()
+    propose(seen, read_try("let_go(start=20,end=48,tone=0.3,others=performer2)"))
+    print(f"29 frames of two that are let go and fall onto each other: {time.perf_counter() - begun:.2f} s")
+
+
 def main() -> None:
-    for part in (bounces, slides, meetings, swings, aims, speed, let_go, blows, struck):
+    for part in (bounces, slides, meetings, swings, aims, speed, let_go, blows, struck, together):
         part()
 
 

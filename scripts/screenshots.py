@@ -89,13 +89,13 @@ def reading_and_truing(person: Person, ids: dict[str, int]) -> None:
 
 def striking(person: Person, ids: dict[str, int]) -> None:
     """A crate that throws a body over, a runner who falls by herself, and a blow that is answered early."""
-    person.open_shot(ids["PF-045 Crate strikes"], "?frame=26")
+    person.open_shot(ids["PF-045 Crate strikes"], "?step=strike&frame=26&pick=prop1")
     physics_there(person)
     person.click("[data-view=side]")
     person.click("[data-plot=height]")
     person.click("[data-plot=pushes]")
     shoot(person, "strike")
-    person.open_shot(ids["PF-090 Shot in mid stride"], "?step=true&frame=37")
+    person.open_shot(ids["PF-090 Shot in mid stride"], "?step=strike&frame=37")
     person.click("[data-view=side]")
     person.driver.execute_script("document.querySelector('#let-go').scrollIntoView({block: 'center'})")
     shoot(person, "let-go")

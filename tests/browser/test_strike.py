@@ -32,7 +32,7 @@ def typed(person, css: str, value: str) -> None:
 
 
 def test_a_ball_is_weighed_let_fly_aimed_and_held_again(person, session, hop):
-    person.open_shot(hop, "?step=set&frame=5")
+    person.open_shot(hop, "?step=strike&frame=5")
     person.click('[data-set="add-menu"]')
     changed(person, lambda: person.click('[data-set="add-prop"][data-prop="ball"]'))
     person.sees("#panel", "Say what it weighs, and it can fly")
@@ -41,14 +41,18 @@ def test_a_ball_is_weighed_let_fly_aimed_and_held_again(person, session, hop):
         person.one('[data-change="material"]'),
     ))  # fmt: skip
     person.until(lambda: person.all('[data-set="let-fly"]'))
+    person.click("[data-step-link=set]")
+    person.until(lambda: person.all('[data-list="at_m"]'))
     changed(person, lambda: typed(person, '[data-list="at_m"]:not([data-unit=""])', "150"))
     prop = stands(session, hop).props[-1]
     assert prop.bounce == 0.75
     lift = person.all('[data-list="at_m"]')[1]
     lift.send_keys(Keys.CONTROL, "a")
     changed(person, lambda: lift.send_keys("120", Keys.ENTER))
+    person.click('[data-set="to-strike"]')
+    person.until(lambda: person.all('[data-set="let-fly"]'))
     changed(person, lambda: person.click('[data-set="let-fly"]'))
-    person.sees("#panel", "Leaves at 0.0 m/s on 5")
+    person.sees("#panel", "Free from 5, at rest")
     person.sees("#touches", "the floor")
     # what it meets stands on the trestle, and a click leads there
     flag = person.one('[data-lane="flags"] .flag[aria-label^="hit"]')
@@ -101,7 +105,7 @@ def test_a_ball_is_weighed_let_fly_aimed_and_held_again(person, session, hop):
 
 
 def test_a_body_is_let_go_with_less_tone_taken_and_undone(person, session, hop):
-    person.open_shot(hop, "?step=true&frame=20")
+    person.open_shot(hop, "?step=strike&frame=20")
     assert person.one('#let-go [name="start"]').get_property("value") == "20"
     person.click("#let-go [data-let-go]")
     person.until(lambda: person.one("#take").is_displayed() and person.one("#take").is_enabled())
@@ -127,7 +131,7 @@ def test_a_body_is_let_go_with_less_tone_taken_and_undone(person, session, hop):
 
 
 def test_a_collapse_is_started_from_and_its_tone_is_keyed_in_a_picture(person, session, hop):
-    person.open_shot(hop, "?step=true&frame=50")
+    person.open_shot(hop, "?step=strike&frame=50")
     person.click("#let-go [data-lets]:nth-of-type(2)")
     assert Select(person.one("#let-go [name='first']")).first_selected_option.text == "legs"
     person.click("#let-go [data-let-go]")
@@ -164,7 +168,7 @@ def tried(person) -> str:
 
 
 def test_an_arm_is_let_go_and_its_keys_take_it_back(person, session, hop):
-    person.open_shot(hop, "?step=true&frame=4")
+    person.open_shot(hop, "?step=strike&frame=4")
     Select(person.one("#let-go [name='what']")).select_by_value("left arm")
     for name, value in (("end", "16"), ("back", "5")):
         field = person.one(f'#let-go [name="{name}"]')
@@ -190,7 +194,7 @@ def test_a_body_staggers_at_a_blow_and_stands(person, session):
     hand.do("copy_pose", frame=1, to=(110,))
     shot_id = shots.create(session, hand.shot)
     session.commit()
-    person.open_shot(shot_id, "?step=true&frame=10")
+    person.open_shot(shot_id, "?step=strike&frame=10")
     typed_into = person.one('#blow [name="impulse"]')
     typed_into.send_keys(Keys.CONTROL, "a")
     typed_into.send_keys("60")
@@ -211,7 +215,7 @@ def test_a_body_staggers_at_a_blow_and_stands(person, session):
 
 
 def test_a_blow_is_given_made_smaller_taken_and_undone(person, session, hop):
-    person.open_shot(hop, "?step=true&frame=6")
+    person.open_shot(hop, "?step=strike&frame=6")
     assert person.one('#blow [name="frame"]').get_property("value") == "6"
     field = person.one('#blow [name="impulse"]')
     field.send_keys(Keys.CONTROL, "a")
@@ -263,12 +267,18 @@ def test_barrels_are_set_out_hung_and_let_fly_together(person, session, hop):
     person.open_shot(hop, "?step=set&frame=5")
     person.click('[data-set="add-menu"]')
     changed(person, lambda: person.click('[data-set="add-prop"][data-prop="box"]'))
+    person.click('[data-set="to-strike"]')
+    person.until(lambda: person.all('[data-one="mass_kg"]'))
     changed(person, lambda: typed(person, '[data-one="mass_kg"]', "12"))
+    person.click("[data-step-link=set]")
+    person.until(lambda: person.all("#set-out-count"))
     typed_count = person.one("#set-out-count")
     typed_count.send_keys(Keys.CONTROL, "a")
     typed_count.send_keys("3")
     changed(person, lambda: person.click('[data-set="set-out"]'))
     assert len([p for p in stands(session, hop).props if p.mass_kg == 12.0]) == 4
+    person.click('[data-set="to-strike"]')
+    person.until(lambda: person.all('[data-change="line"]'))
     changed(person, lambda: typed(person, '[data-change="line"]', "150"))
     picked = next(p for p in stands(session, hop).props if p.hung_from_m)
     assert abs(picked.hung_from_m[1] - (picked.at_m[1] + picked.size_m[1] + 1.5)) < 0.01
@@ -276,4 +286,48 @@ def test_barrels_are_set_out_hung_and_let_fly_together(person, session, hop):
     assert all(p.flight for p in stands(session, hop).props if p.mass_kg)
     changed(person, lambda: person.chord(Keys.CONTROL, "z"))
     assert not any(p.flight for p in stands(session, hop).props)
+    assert person.complaints() == []
+
+
+def test_two_props_are_joined_parted_and_hung_on_a_chain_that_swings(person, session, hop):
+    person.open_shot(hop, "?step=set&frame=5")
+    for kind in ("ball", "bar"):
+        person.click('[data-set="add-menu"]')
+        changed(person, lambda kind=kind: person.click(f'[data-set="add-prop"][data-prop="{kind}"]'))
+    changed(person, lambda: person.click('[data-set="join"]'))
+    (made,) = (p for p in stands(session, hop).props if p.joined)
+    assert made.kind == "bar"
+    assert len(made.joined) == 1
+    changed(person, lambda: person.click('[data-set="part"]'))
+    assert not any(p.joined for p in stands(session, hop).props)
+    person.click('[data-set="to-strike"]')
+    person.until(lambda: person.all('[data-one="mass_kg"]'))
+    changed(person, lambda: typed(person, '[data-one="mass_kg"]', "20"))
+    person.one("#chain-links").send_keys("5")
+    changed(person, lambda: person.click('[data-set="chain"]'))
+    person.sees("#picked", "A chain of 5 links")
+    changed(person, lambda: person.click('[data-set="let-fly"]'))
+    flying = [p for p in stands(session, hop).props if p.flight]
+    assert len(flying) == 6
+    changed(person, lambda: person.chord(Keys.CONTROL, "z"))
+    changed(person, lambda: person.click('[data-set="off-chain"]'))
+    assert not any(p.link for p in stands(session, hop).props)
+    assert person.complaints() == []
+
+
+def test_two_performers_are_let_go_together_and_undone_as_one(person, session):
+    crate = demo("Swinging crate")
+    number = shots.create(session, crate)
+    session.commit()
+    person.open_shot(number, "?step=strike&frame=24")
+    person.click("#let-go [name='others']")
+    person.click("#let-go [data-let-go]")
+    person.until(lambda: person.one("#take").is_displayed() and person.one("#take").is_enabled())
+    assert "others=performer2" in tried(person)
+    assert person.one("#trying-options").text.count("Let go with it: Old Halloran") == 1
+    changed(person, lambda: person.click("#take"))
+    names = [[x.name for x in p.corrections] for p in stands(session, number).performers]
+    assert names == [["Let go"], ["Let go, with Bram Okoro"]]
+    changed(person, lambda: person.chord(Keys.CONTROL, "z"))
+    assert not any(p.corrections for p in stands(session, number).performers)
     assert person.complaints() == []

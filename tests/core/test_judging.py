@@ -169,7 +169,7 @@ def test_a_load_let_go_at_the_very_take_off_tells_no_jerk_there():
     np.testing.assert_allclose(late.kink_landing_ms, whole.kink_landing_ms, atol=1e-9)
     assert (early.kink_landing_ms == 0).all()
     counts = np.array([1.0] + [0.0] * (n - 1))
-    track = LoadTrack(Load("load1", "Sack", ("Hips",), 1, 1, 9.0), counts, com, identity(n), np.ones(3))
+    track = LoadTrack(Load("load1", "Sack", ("Hips",), 1, 1, 9.0), counts, com, identity(n), np.eye(3))
     assert constant_spans((track,), 0, n) == ((1, n),)
 
 

@@ -11,13 +11,17 @@ from ironarc.core.figure.rig import forward
 from ironarc.core.judging.findings import find
 from ironarc.core.judging.judge import judge
 from ironarc.core.passive.company import Around
-from ironarc.core.passive.limp import fall
+from ironarc.core.passive.letting import Falling
+from ironarc.core.passive.limp import fall, fall_together
 from ironarc.core.reading import read_shot, see
 from ironarc.core.reading.floor import Floor
+from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.props import Prop
 from ironarc.core.truing import propose, read_try
+from ironarc.core.truing.again import true_again
 from ironarc.demo.by_hand import Hand
 from tests.conftest import demo
+from tests.figures import Ask
 
 G = 9.81
 DEEP = Floor(-60.0)  # so far down that nothing lands
@@ -297,3 +301,89 @@ def test_a_body_that_reaches_for_no_ground_says_so():
     seen = see(demo("Gull"))
     with pytest.raises(EditError, match="no arms that are understood"):
         propose(seen, read_try("let_go(start=1,end=40,brace=True,back=10)"))
+
+
+# --- several at once -------------------------------------------------------------------------------------
+
+
+def beside(poses, shift_m):
+    """The same motion elsewhere."""
+    by, root = np.array(shift_m), poses.rig.roots[0]
+    moved = poses.translation.copy()
+    moved[:, root] += by
+    return replace(poses, position=poses.position + by, translation=moved)
+
+
+def fallen_together(reading, shift_m, start: int, frames: int):
+    falling = [
+        Falling(p, reading.body, start, lambda share, joint: 0.05)
+        for p in (reading.poses, beside(reading.poses, shift_m))
+    ]
+    return fall_together(falling, frames, G, DEEP)
+
+
+def test_two_that_fall_far_apart_fall_as_each_does_alone(hop):
+    reading = hop.reading
+    one, two = fallen_together(reading, (9.0, 0.0, 0.0), 32, 20)
+    alone = fall(reading.poses, reading.body, 32, 20, G, DEEP, lambda share, joint: 0.05)
+    np.testing.assert_allclose(one.local, alone.local, atol=1e-7)
+    np.testing.assert_allclose(two.local, alone.local, atol=1e-5)
+    np.testing.assert_allclose(two.translation[:, 0] - alone.translation[:, 0] - [9.0, 0.0, 0.0], 0.0, atol=1e-5)
+    assert not (one.touches | two.touches).any()
+
+
+def test_two_that_touch_in_the_air_keep_their_momentum_and_spin_together(hop):
+    reading = hop.reading
+    poses, body, n, dt = reading.poses, reading.body, 24, reading.poses.dt
+    found = fallen_together(reading, (0.4, 0.0, 0.0), 32, n)
+    assert any(x.touches.any() for x in found)
+    coms, spins = [], []
+    for x in found:
+        world, at = forward(poses.rig, x.local, x.translation)
+        coms.append(com_of(body, world, at))
+        spins.append(spin_of(body, world, at, dt))
+    # each is thrown off its own parabola, the two together are not
+    t, both = np.arange(n) * dt, np.mean(coms, axis=0)
+    path = both[0] + np.outer(t, (both[1] - both[0]) / dt + [0, G * dt / 2, 0]) - np.outer(G * t * t / 2, [0, 1, 0])
+    np.testing.assert_allclose(both, path, atol=2e-3)
+    assert np.abs(coms[0] - coms[0][0] - (both - both[0])).max() > 5e-3
+    v = [(c[2:] - c[:-2]) / (2 * dt) for c in coms]
+    whole = sum(spins) + sum(
+        body.mass_kg * np.cross(c[1:-1] - both[1:-1], x - np.mean(v, axis=0)) for c, x in zip(coms, v, strict=True)
+    )
+    np.testing.assert_allclose(
+        whole, np.broadcast_to(whole[0], whole.shape), atol=0.15 * np.linalg.norm(whole[0]) + 0.5
+    )
+
+
+@pytest.fixture(scope="module")
+def two():
+    """Bram and Old Halloran within reach of each other."""
+    shot = demo("Swinging crate")
+    near = replace(shot.performers[1], placement=Placement((0.25, 0.0, 2.25), float(np.radians(-10.0))))
+    return shot.with_item(near)
+
+
+def test_two_performers_are_let_go_in_one_run_and_come_and_go_together(two):
+    seen = see(two)
+    found = propose(seen, read_try("let_go(start=20,end=48,tone=0.3,others=performer2)"))
+    fell = found.edit.apply(two)
+    own, theirs = (p.layers[-1] for p in fell.performers)
+    assert (own.made_by, theirs.made_by, theirs.name) == ("let_go", "let_go", "Let go, with Bram Okoro")
+    at = [fell.poses(p.id, fell.frame_numbers()).position[:, 0, 1] for p in fell.performers]
+    assert max(y[-1] for y in at) < 0.7 < min(y[18] for y in at)
+    # made anew it takes the place of both, deleted it takes both away
+    anew = true_again(see(fell), own.id, {"tone": 0.1}).apply(fell)
+    assert [len(p.layers) for p in anew.performers] == [2, 2]
+    assert anew.performers[1].layers[-1].columns != theirs.columns
+    gone = Ask("delete_layer", layer_id=own.id).apply(anew)
+    assert [len(p.layers) for p in gone.performers] == [1, 1]
+
+
+def test_who_is_not_in_the_shot_or_is_locked_is_not_let_go(two):
+    for who, says in (("performer9", "no other performer"), ("performer1", "no other performer")):
+        with pytest.raises(EditError, match=says):
+            propose(see(two), read_try(f"let_go(start=20,end=48,others={who})"))
+    locked = two.with_item(replace(two.performers[1], locked=True))
+    with pytest.raises(EditError, match="is locked"):
+        propose(see(locked), read_try("let_go(start=20,end=48,others=performer2)"))

@@ -7,7 +7,7 @@ import pytest
 
 from ironarc.core import rotation
 from ironarc.core.document import Shot
-from ironarc.core.edits.commands.strike import is_older
+from ironarc.core.edits.flown import is_older
 from ironarc.core.edits.items import AddItem
 from ironarc.core.errors import EditError
 from ironarc.core.judging.judge import judge
@@ -17,7 +17,7 @@ from ironarc.core.passive.flight import Flown, fly
 from ironarc.core.passive.impulse import Body, Meeting, impulses
 from ironarc.core.passive.limp import gives_at
 from ironarc.core.passive.lines import Lines
-from ironarc.core.passive.world import Flesh, Free, Led, inertia_of
+from ironarc.core.passive.world import Flesh, Free, Led
 from ironarc.core.reading import see
 from ironarc.core.reading.floor import Floor
 from ironarc.core.scene.props import Prop, middle_of
@@ -55,10 +55,10 @@ def test_a_body_that_tumbles_keeps_its_angular_momentum_and_its_energy():
     crate = Prop("prop1", "Crate", "box", (0.3, 0.5, 0.8), mass_kg=6.0)
     turn = rotation.exp(np.array([0.4, 0.2, -0.3]))
     found = flown(crate, (0, 60, 0), (0, 0, 0), (1.0, 4.0, 2.0), turn, frames=49)
-    own = inertia_of(crate, 6.0)
+    own = crate.inertia(6.0)
     w = rotation.log(rotation.multiply(found.turn[1:], rotation.conjugate(found.turn[:-1]))) * FPS
     half = rotation.multiply(rotation.exp(w / FPS / 2), found.turn[:-1])
-    L = rotation.rotate(half, own * rotation.rotate(half, w, back=True))
+    L = rotation.rotate(half, rotation.rotate(half, w, back=True) @ own)
     np.testing.assert_allclose(L, np.broadcast_to(L[0], L.shape), rtol=0.02, atol=0.02)
 
 
@@ -159,7 +159,7 @@ def test_what_is_led_is_not_slowed_by_what_it_strikes():
 
 
 def test_an_off_centre_blow_turns_a_rod_as_the_formula_has_it():
-    rod = Body(2.0, np.array([0.01, 0.2, 0.2]), UPRIGHT, STILL, np.array([0.0, -3.0, 0.0]), STILL)
+    rod = Body(2.0, np.diag([0.01, 0.2, 0.2]), UPRIGHT, STILL, np.array([0.0, -3.0, 0.0]), STILL)
     touch = Meeting(0, -1, np.array([0.5, 0.0, 0.0]), np.array([0.0, 1.0, 0.0]), 0.4, 0.0, STILL)
     ((v, w),), _ = impulses([rod], [touch], 0.0)
     push = 3.0 * 1.4 / (1 / 2.0 + 0.25 / 0.2)
@@ -170,7 +170,7 @@ def test_an_off_centre_blow_turns_a_rod_as_the_formula_has_it():
 
 def test_friction_stops_a_ball_from_sliding_or_takes_what_the_cone_allows():
     I = 0.4 * 1.0 * 0.01
-    sphere = Body(1.0, np.full(3, I), UPRIGHT, np.array([0.0, 0.1, 0.0]), np.array([2.0, -1.0, 0.0]), STILL)
+    sphere = Body(1.0, np.eye(3) * I, UPRIGHT, np.array([0.0, 0.1, 0.0]), np.array([2.0, -1.0, 0.0]), STILL)
     touch = Meeting(0, -1, STILL, np.array([0.0, 1.0, 0.0]), 0.5, 5.0, STILL)
     ((v, w),), _ = impulses([sphere], [touch], 0.0)
     assert v[0] == pytest.approx(2.0 * 5 / 7)  # rolls

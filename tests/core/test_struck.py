@@ -8,7 +8,7 @@ from scipy.special import ellipk
 
 from ironarc.core import rotation
 from ironarc.core.edits.commands import COMMANDS
-from ironarc.core.edits.commands.strike import line_of
+from ironarc.core.edits.commands.rigging import line_of
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import joints_of
 from ironarc.core.figure.rig import forward
@@ -17,7 +17,8 @@ from ironarc.core.judging.on_blows import blows_on
 from ironarc.core.judging.others import Beside, Others
 from ironarc.core.passive.company import Around
 from ironarc.core.passive.flight import fly
-from ironarc.core.passive.limp import Blow, Letting, fall
+from ironarc.core.passive.letting import Blow, Letting
+from ironarc.core.passive.limp import fall
 from ironarc.core.passive.world import Flesh, Free
 from ironarc.core.reading import see
 from ironarc.core.reading.floor import Floor
@@ -170,7 +171,7 @@ def test_a_body_and_a_ball_that_meet_in_the_air_keep_their_momentum(hop):
     ball = Prop("prop1", "Buoy", "ball", (0.3, 0.3, 0.3), mass_kg=8.0)
     at = poses.position[32, chest] + [0.0, -0.15, 0.8]
     free = Free(ball, 8.0, at, UPRIGHT, np.array([0.0, 1.0, -2.5]), np.zeros(3))
-    found = fall(poses, body, 32, 20, G, DEEP, lambda s, j: 0.2, around=Around(free=[free], performer="who"))
+    found = fall(poses, body, 32, 20, G, DEEP, lambda s, j: 0.2, around=Around(free=[free]), performer="who")
     world, places = forward(poses.rig, found.local, found.translation)
     own = np.gradient(com_of(body, world, places), poses.dt, axis=0) * body.mass_kg
     its = np.gradient(middle_of(ball, found.at["prop1"], found.turn["prop1"]), poses.dt, axis=0) * 8.0

@@ -8,7 +8,7 @@ import pytest
 from PIL import Image
 
 from ironarc.core.exchange.take_home import motion_file
-from ironarc.core.scene.props import KINDS
+from ironarc.core.scene.solid import KINDS
 from ironarc.demo.references import FOLDER, VIDEO
 from ironarc.store import shots
 from tests.conftest import demo

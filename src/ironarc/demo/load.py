@@ -37,6 +37,7 @@ SHOTS: dict[str, Callable[[], Shot]] = {
     buoy_kick.NAME: buoy_kick.make,
     crate_strikes.STRIKES: crate_strikes.strikes,
     crate_strikes.GRAZES: crate_strikes.grazes,
+    crate_strikes.SHOVES: crate_strikes.shoves,
     mid_stride.NAME: mid_stride.make,
 }
 

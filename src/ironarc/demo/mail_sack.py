@@ -7,7 +7,7 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.document import Shot
 from ironarc.core.edits.commands import COMMANDS
-from ironarc.core.edits.commands.strike import led_keys
+from ironarc.core.edits.flown import led_keys
 from ironarc.core.edits.items import AddItem
 from ironarc.core.figure.crew import BRAM
 from ironarc.core.motion.loads import Load

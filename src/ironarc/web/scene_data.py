@@ -113,10 +113,15 @@ def _prop_data(shot: Shot, prop: Prop) -> dict:
     return _common(prop) | {
         "kind": prop.kind,
         "size": prop.size_m,
+        "solids": [
+            {"kind": s.kind, "size": s.size_m, "at": s.at_m, "turn": np.round(s.turn, 6).tolist()} for s in prop.solids
+        ],
+        "center": np.round(prop.center_m, 5).tolist(),
         "at": prop.at_m,
         "turn": prop.turn_rad,
         "track": np.round(np.hstack([at, turn]), 5).tolist(),
         "hung_from": prop.hung_from_m,
+        "holds_another": any(p.link is not None and p.link.to == prop.id for p in shot.props),
         "flight": _flight_data(prop),
     }
 

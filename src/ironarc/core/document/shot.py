@@ -9,14 +9,15 @@ from ironarc.core.columns.keys import LINEAR, smooth_keys
 from ironarc.core.document.performer import Performer
 from ironarc.core.errors import EditError
 from ironarc.core.motion.evaluate import Evaluated
-from ironarc.core.motion.layers import span_share
+from ironarc.core.motion.layers import Layer, joined_id, span_share
 from ironarc.core.motion.pins import Anchors
 from ironarc.core.motion.poses import Poses
 from ironarc.core.scene.guide import Guide
-from ironarc.core.scene.props import PLACE_CHANNELS, TURN_CHANNELS, TURN_ORDER, Prop, middle_of
+from ironarc.core.scene.props import PLACE_CHANNELS, TURN_CHANNELS, Prop, middle_of
 from ironarc.core.scene.rate import rate_of
 from ironarc.core.scene.reference import Reference
 from ironarc.core.scene.remark import Remark
+from ironarc.core.scene.solid import TURN_ORDER
 from ironarc.core.settings import GRAVITY_MS2, MAX_FRAMES, MAX_FRAMES_X_JOINTS
 
 
@@ -206,6 +207,11 @@ class Shot:
         steps = rotation.log(rotation.multiply(turn[1:], rotation.conjugate(turn[:-1]))) / self.frame_time_s
         # one-sided, of a parabola through the three
         return (3 * at[2] - 4 * at[1] + at[0]) / (2 * self.frame_time_s), 1.5 * steps[1] - 0.5 * steps[0]
+
+    def joined(self, performer_id: str, layer_id: str) -> list[tuple[Performer, Layer]]:
+        """Layers of other performers that came with a performer's layer, as two that fall together have them."""
+        there = joined_id(performer_id, layer_id)
+        return [(p, layer) for p in self.performers for layer in p.layers if layer.id == there]
 
     def standing_props(self) -> tuple[Prop, ...]:
         """The props as they stand in this shot: those that are carried keyed on every frame as they are carried."""

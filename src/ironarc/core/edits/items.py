@@ -25,7 +25,7 @@ SETTABLE = {
     ),
     Prop: (
         *_MARKS, "kind", "size_m", "at_m", "turn_rad", "columns", "hung_from_m", "holds", "mass_kg", "bounce",
-        "friction", "drag", "flight",
+        "friction", "drag", "flight", "joined", "off_m", "link",
     ),
     Reference: (
         *_MARKS, "rate_fps", "first", "in_frame", "out_frame", "shown", "opacity", "mirrored", "floor_line", "up_line",

@@ -64,7 +64,7 @@ def _with_props(reading: Reading, others: Others) -> Iterator[Exchange]:
             if name in reading.poses.rig:
                 part = words_of(reading.body, reading.poses.rig.index(name))
                 strikes = (x.prop.id, touch.frame) not in struck
-                flies = x.prop.hung_from_m is None
+                flies = x.prop.hung_from_m is None and x.prop.link is None
                 own = _of_one(x, touch, others.performer, reading.poses.dt)
                 a, b = min(t.frame for t in own), max(t.frame for t in own)
                 way = -1.0 if strikes else 1.0

@@ -11,13 +11,13 @@ from ironarc.core.judging.findings import Finding, Limits, find
 from ironarc.core.judging.grades import limits_of
 from ironarc.core.judging.on_blows import Blow, blows_on
 from ironarc.core.judging.others import Beside, Loose, Others
+from ironarc.core.motion.layers import LET_GO
 from ironarc.core.reading import Reading
 from ironarc.core.reading.faults import HOVER, SINK, SLIDE
 from ironarc.core.reading.shot import Seen, own_span
 from ironarc.core.scene.props import middle_of
 from ironarc.core.settings import GRAVITY_MS2
 
-LET_GO = "let_go"  # the correction that lets a body fall by itself
 PHANTOM = "phantom"
 FORCES = (PHANTOM, "arc", "push", "spin", "kink", "balance", "jerk", "fast")  # that a blow explains
 BESIDE = 3  # frames that such a finding lies beside its blow

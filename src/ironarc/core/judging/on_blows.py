@@ -113,7 +113,7 @@ def sent_by(reading: Reading, x: Loose) -> tuple[int, np.ndarray] | None:
     k, poses = x.prop.flight.start - int(reading.poses.frames[0]), reading.poses
     if not 0 <= k < len(x.at):
         return None
-    best, half = (np.inf, -1, np.zeros(3)), np.array([0.0, x.prop.size_m[1] / 2, 0.0])
+    best, half = (np.inf, -1, np.zeros(3)), x.prop.center_m
     for f in range(max(k - BESIDE, 0), k + 1):
         foot = x.at[f] - rotation.rotate(x.turn[f], half)
         for part in reading.body.parts:

@@ -13,8 +13,14 @@ from ironarc.core.figure.rig import POSITION_CHANNELS, ROTATION_CHANNELS, Rig
 BROUGHT_IN, KEYED, CORRECTION, BAKED = "brought in", "keyed", "correction", "baked"
 ROLES = (BROUGHT_IN, KEYED, CORRECTION, BAKED)
 ADDS, REPLACES = "adds", "replaces"
+LET_GO = "let_go"  # the correction that lets a body fall by itself
 TURN = "turn"  # the channel of a joint's rotation keyed as one thing
 CHANNELS = (*POSITION_CHANNELS, *ROTATION_CHANNELS, TURN)
+
+
+def joined_id(performer_id: str, layer_id: str) -> str:
+    """The id that layers of other performers have which came with a performer's layer."""
+    return f"{performer_id}.{layer_id}"
 
 
 @dataclass(frozen=True, eq=False)

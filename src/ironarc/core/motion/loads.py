@@ -64,7 +64,7 @@ class LoadTrack:
     """A load over the frames of a shot.
 
     counts : (frames,) 0 to 1; centre : (frames, 3) m, world; rotation : (frames, 4), of its own axes
-    inertia : (3,) kg·m² about its own axes, of the box it fills
+    inertia : (3, 3) kg·m² about its middle, its own axes
     """
 
     load: Load
@@ -101,6 +101,6 @@ def track_loads(
         )
         centre = grip.mean(axis=1) + rotation.rotate(turn, offset)
         w, h, d = load.size_m
-        inertia = load.mass_kg / 12 * np.array([h * h + d * d, w * w + d * d, w * w + h * h])
+        inertia = load.mass_kg / 12 * np.diag([h * h + d * d, w * w + d * d, w * w + h * h])
         out.append(LoadTrack(load, load.counts(own), centre, turn, inertia))
     return tuple(out)

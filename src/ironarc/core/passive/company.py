@@ -5,6 +5,7 @@ What is led is a carrier: too heavy to be slowed, laid on its line every step wi
 
 from collections.abc import Sequence
 from dataclasses import dataclass, field
+from itertools import combinations
 
 import mujoco
 import numpy as np
@@ -12,8 +13,9 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.passive.lines import Lines
 from ironarc.core.passive.shapes import add_shapes
-from ironarc.core.passive.world import LED_KG, Flesh, Free, Led, add_moving, add_still, hang
-from ironarc.core.scene.props import Prop, Touch, middle_of
+from ironarc.core.passive.tree import Tree
+from ironarc.core.passive.world import LED_KG, Flesh, Free, Led, add_links, add_moving, add_still, are_linked, hang
+from ironarc.core.scene.props import Prop, Touch, foot_of, middle_of
 
 # Kinds that touch: what is free is of kind 1 and touches all, what is led of kind 2 touches only what is free
 FREE, LED = {"contype": 1, "conaffinity": 3}, {"contype": 2, "conaffinity": 0}
@@ -42,14 +44,13 @@ class Caught:
 class Around:
     """What stands and moves about a body, on the very frames it is let go on.
 
-    performer : its id, for the touches; flesh : of other performers; caught : free props that are
+    flesh : of other performers; caught : free props that are
     """
 
     still: Sequence[Prop] = ()
     led: Sequence[Led] = ()
     flesh: Sequence[Flesh] = ()
     free: Sequence[Free] = ()
-    performer: str = ""
     caught: Sequence[Caught] = ()
 
 
@@ -84,7 +85,8 @@ class Company:
         ids = [x.prop.id for x in led] + [x.id for x in flesh]
         return Lines(ids, np.stack(at, axis=1), np.stack(turn, axis=1), self.dt)
 
-    def add_to(self, spec) -> None:
+    def add_to(self, spec, catcher: Tree) -> None:
+        """catcher : the body whose joints take what is caught"""
         around = self.around
         for prop in around.still:
             add_still(spec, prop, pairs=False)
@@ -100,20 +102,24 @@ class Company:
         for x in around.free:
             add_moving(spec, x.prop, x.mass_kg, x.at, x.turn, False, FREE | SOFT | _rough(x.prop))
             hang(spec, x.prop, x.at, x.turn)
+        moving = [x.prop for x in around.free]
+        add_links(spec, moving, (*around.still, *(x.prop for x in around.led), *moving))
+        for one, other in combinations((*around.still, *(x.prop for x in around.led), *moving), 2):
+            if are_linked(one, other):
+                spec.add_exclude(bodyname1=one.id, bodyname2=other.id)
         for x in around.caught:
-            self._take(spec, x)
+            self._take(spec, x, catcher)
 
-    def _take(self, spec, x: Caught) -> None:
+    def _take(self, spec, x: Caught, catcher: Tree) -> None:
         """The grip of a catch, loose until its frame."""
         prop = next(free.prop for free in self.around.free if free.prop.id == x.prop)
         grip = spec.add_equality(type=mujoco.mjtEq.mjEQ_WELD, objtype=mujoco.mjtObj.mjOBJ_BODY)
-        grip.name, grip.name1, grip.name2, grip.active = f"{x.prop} grip", f"b{x.joint}", x.prop, 0
+        grip.name, grip.name1, grip.name2, grip.active = f"{x.prop} grip", catcher.name(x.joint), x.prop, 0
         grip.solref = list(GRIP)
         # where the prop is to lie in the joint's axes
         grip.data = np.array([0, 0, 0, *middle_of(prop, x.at, x.turn), *x.turn, 1, 0], dtype=float)
-        own = [body.name for body in spec.bodies if body.name[:1] == "b" and body.name[1:].isdigit()]
-        for name in own:
-            spec.add_exclude(bodyname1=name, bodyname2=x.prop)
+        for joint in catcher.joints:
+            spec.add_exclude(bodyname1=catcher.name(joint), bodyname2=x.prop)
 
     def bind(self, model) -> None:
         self.model = model
@@ -192,8 +198,7 @@ class Company:
     def record(self, data, k: int) -> None:
         for i, (x, (q, _)) in enumerate(zip(self.around.free, self.free_at, strict=True)):
             turn = data.qpos[q + 3 : q + 7].copy()
-            half = rotation.rotate(turn, np.array([0.0, x.prop.size_m[1] / 2, 0.0]))
-            self.at[k, i], self.turn[k, i] = data.qpos[q : q + 3] - half, turn
+            self.at[k, i], self.turn[k, i] = foot_of(x.prop, data.qpos[q : q + 3], turn), turn
 
     def touches(self, prop: str, first: int, called: dict[str, str]) -> tuple[Touch, ...]:
         """What a free prop met. first : the frame of the run's first; called : ids of surfaces by the engine's names"""

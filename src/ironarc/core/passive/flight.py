@@ -14,9 +14,9 @@ from ironarc.core import rotation
 from ironarc.core.errors import EditError
 from ironarc.core.passive.impulse import Body, Meeting, impulses
 from ironarc.core.passive.lines import Lines
-from ironarc.core.passive.world import SKIN_FRICTION, STEP_S, Flesh, Free, Led, air_per_m, build, inertia_of
+from ironarc.core.passive.world import SKIN_FRICTION, STEP_S, Flesh, Free, Led, air_per_m, build
 from ironarc.core.reading.floor import Floor
-from ironarc.core.scene.props import Prop, Touch
+from ironarc.core.scene.props import Prop, Touch, foot_of, middle_of
 
 FLOOR = "floor"
 BOUNCES_MS = 0.03  # approaching more slowly nothing bounces: it lies
@@ -105,7 +105,7 @@ def fly(
     Raises EditError for what can't be stepped: no mass, a start inside something, a run that gains energy or leaves the
     world.
     """
-    passing: set[tuple[str, str]] = set()
+    passing = {(f.prop.id, piece) for f in free for piece in f.by}
     for _ in range(2):
         model = build(g, floor, still, led, free, flesh, passing)
         run = _Run(model, np.array([0.0, -g, 0.0]), free, led, still, flesh, first, frames, dt)
@@ -126,13 +126,13 @@ class _Run:
         model.opt.timestep = self.h
         self.led, self.led_at = led, [self._addresses(item.prop.id) for item in led]
         self.flying = [
-            _Flying(f, *self._addresses(f.prop.id), inertia_of(f.prop, f.mass_kg)) for f in free
+            _Flying(f, *self._addresses(f.prop.id), f.prop.inertia(f.mass_kg)) for f in free
         ]  # fmt: skip
         self.flesh = {piece.id: piece for piece in flesh}
         self.mocap = {piece.id: int(model.body(piece.id).mocapid[0]) for piece in flesh}
-        # a piece of flesh has several shapes: they are one thing to meet
+        # what has several shapes is one thing to meet
         self.names = [
-            model.body(int(model.geom_bodyid[i])).name if model.geom_bodyid[i] and flesh else model.geom(i).name
+            model.body(int(model.geom_bodyid[i])).name if model.geom_bodyid[i] else model.geom(i).name
             for i in range(model.ngeom)
         ]  # fmt: skip
         self.lines = Lines(list(self.flesh), *_tracks(flesh), dt) if flesh else None
@@ -214,7 +214,7 @@ class _Run:
     # --- one step -----------------------------------------------------------------------------------------
 
     def _step(self, k: int, s: int) -> bool:
-        """From sub-step `s` of frame index `k` on; whether a led prop was touched."""
+        """From sub-step `s` of frame index `k` on; whether a led prop was touched, or a free one pushed."""
         self._lead(k, s)
         mujoco.mj_step1(self.model, self.data)
         led_touched = False
@@ -222,9 +222,10 @@ class _Run:
             led_touched = self._look(k + s / self.sub)
         for b in self.flying:
             b.was = (*self._place(b), *self._speed(b))
+        pushed = self._push(k, s / self.sub)
         self._air()
         mujoco.mj_step2(self.model, self.data)
-        return led_touched
+        return led_touched or pushed
 
     def _look(self, now: float) -> bool:
         """Answers what was met since the last step; whether a led prop touches. now : frames since the first"""
@@ -356,14 +357,25 @@ class _Run:
                 self.data.mocap_quat[self.mocap[name]] = turns[i]
         for item, (_, q, v) in zip(self.led, self.led_at, strict=True):
             a, b = k, min(k + 1, len(item.at) - 1)
-            half = np.array([0.0, item.prop.size_m[1] / 2, 0.0])
-            m = [item.at[i] + rotation.rotate(item.turn[i], half) for i in (a, b)]
+            m = [middle_of(item.prop, item.at[i], item.turn[i]) for i in (a, b)]
             turn = rotation.slerp(item.turn[a], item.turn[b], np.array(u))
             self.data.qpos[q : q + 3] = m[0] + (m[1] - m[0]) * u
             self.data.qpos[q + 3 : q + 7] = turn
             self.data.qvel[v : v + 3] = (m[1] - m[0]) / self.dt
             w = rotation.log(rotation.multiply(item.turn[b], rotation.conjugate(item.turn[a]))) / self.dt
             self.data.qvel[v + 3 : v + 6] = rotation.rotate(turn, w, back=True)
+
+    def _push(self, k: int, u: float) -> bool:
+        """What whoever stands on them gives them, a share u after frame index k; whether anybody does."""
+        pushes = False
+        for b in self.flying:
+            rows = b.free.pushed
+            if rows is not None:
+                now = rows[k] + (rows[min(k + 1, len(rows) - 1)] - rows[k]) * u
+                at = self._place(b)[0]
+                self.data.xfrc_applied[b.body] = [*now[:3], *(now[3:] - np.cross(at, now[:3]))]
+                pushes |= bool(now.any())
+        return pushes
 
     def _air(self) -> None:
         for b in self.flying:
@@ -373,13 +385,13 @@ class _Run:
                 slows = air_per_m(b.free.prop, b.free.mass_kg) * float(np.linalg.norm(v))
                 # as much as it really loses over the step: a shuttlecock loses half its speed in a few
                 push = -b.free.mass_kg * slows / (1 + slows * self.h) * v
-                self.data.xfrc_applied[b.body, :3] = push
+                stood_on = 0.0 if b.free.pushed is None else self.data.xfrc_applied[b.body, :3]
+                self.data.xfrc_applied[b.body, :3] = push + stood_on
 
     def _record(self, k: int, at: np.ndarray, turn: np.ndarray) -> None:
         for i, b in enumerate(self.flying):
             place, turned = self._place(b)
-            half = rotation.rotate(turned, np.array([0.0, b.free.prop.size_m[1] / 2, 0.0]))
-            at[k, i], turn[k, i] = place - half, turned
+            at[k, i], turn[k, i] = foot_of(b.free.prop, place, turned), turned
             v, w = self._speed(b)
             slow = np.linalg.norm(v) < RESTS_MS + 9.81 * self.h and np.linalg.norm(w) < RESTS_RAD
             b.still_s = b.still_s + self.dt if slow and k else 0.0
@@ -393,7 +405,7 @@ class _Run:
         for b in self.flying:
             (place, turn), (v, w) = self._place(b), self._speed(b)
             v, own = v + self.gravity * self.h / 2, rotation.rotate(turn, w, back=True)
-            total += b.free.mass_kg * (v @ v / 2 - self.gravity @ place) + float(own @ (b.inertia * own)) / 2
+            total += b.free.mass_kg * (v @ v / 2 - self.gravity @ place) + float(own @ b.inertia @ own) / 2
         return total
 
     def _guard(self, k: int, before: float, led_touched: bool) -> float:

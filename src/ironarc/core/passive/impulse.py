@@ -16,7 +16,7 @@ PASSES, ENOUGH = 200, 1e-9
 
 @dataclass(frozen=True, eq=False)
 class Body:
-    """mass : kg; inertia : (3,) kg·m², its own axes; turn : (4,); at : (3,) m its middle; v, w : (3,) m/s, rad/s"""
+    """mass : kg; inertia : (3, 3) kg·m², its own axes; turn : (4,); at : (3,) m its middle; v, w : (3,) m/s, rad/s"""
 
     mass: float
     inertia: np.ndarray
@@ -110,7 +110,7 @@ def impulses(
 def _spread(body: Body) -> np.ndarray:
     """(3, 3): world angular velocity for angular momentum."""
     r = rotation.to_matrix(body.turn)
-    return r @ np.diag(1.0 / body.inertia) @ r.T
+    return r @ np.linalg.inv(body.inertia) @ r.T
 
 
 def _answer(m: Meeting, bodies: Sequence[Body], spread: Sequence[np.ndarray]) -> np.ndarray:

@@ -1,17 +1,23 @@
 """What stands and moves about something that is let go, as the shot has it."""
 
-from collections.abc import Collection
+from collections.abc import Collection, Sequence
 
 import numpy as np
 
+from ironarc.core import rotation
 from ironarc.core.document import Performer, Shot
 from ironarc.core.passive.company import Around, Caught
 from ironarc.core.passive.limp import gives_at
 from ironarc.core.passive.world import Flesh, Free, Led
 from ironarc.core.reading.floor import Floor
+from ironarc.core.reading.forces import read_forces
+from ironarc.core.reading.shot import read_shot
 from ironarc.core.scene.props import Hold, Prop
 
 NEAR_M = 2.5  # that another performer's hips come to a body's, so that they may touch
+STANDS_M = 0.3  # of a joint over a prop that bears it
+# What it bears at least, and how much of that goes down, on so many frames one after the other
+STANDS_N, STANDS_DOWN, STANDS_FRAMES = 50.0, 0.7, 3
 
 
 def still_and_led(shot: Shot, frames: np.ndarray, but: Collection[str]) -> tuple[list[Prop], list[Led]]:
@@ -40,21 +46,58 @@ def catch(shot: Shot, performer: Performer, hold: Hold, prop: Prop, frames: np.n
     joint = performer.rig.index(hold.joint)
     caught = Caught(prop.id, joint, hold.start - int(frames[0]), np.array(hold.at_m), np.array(hold.turn))
     still, _ = still_and_led(shot, frames, {prop.id})
-    return Around(still, free=[_free(shot, prop, int(frames[0]))], performer=performer.id, caught=[caught])
+    return Around(still, free=[_free(shot, prop, int(frames[0]))], caught=[caught])
 
 
-def around(shot: Shot, performer: Performer, floor: Floor, frames: np.ndarray, together: bool) -> Around:
-    """What a performer can meet on these frames. together : whether props that can move do so with it"""
+def around(shot: Shot, performers: Sequence[Performer], floor: Floor, frames: np.ndarray, together: bool) -> Around:
+    """What these performers can meet on these frames beside each other. together : whether props that can move do so
+    with them"""
     free = [_free(shot, p, int(frames[0])) for p in shot.props if _moves(p, frames)] if together else []
     still, led = still_and_led(shot, frames, {x.prop.id for x in free})
-    own = _hips(shot, performer, frames)
+    own, hips = {p.id for p in performers}, [_hips(shot, p, frames) for p in performers]
     flesh = [
         piece
         for other in shot.performers
-        if other.id != performer.id and np.linalg.norm(_hips(shot, other, frames) - own, axis=-1).min() < NEAR_M
+        if other.id not in own
+        and min(float(np.linalg.norm(_hips(shot, other, frames) - h, axis=-1).min()) for h in hips) < NEAR_M
         for piece in flesh_of(other, shot, floor, frames)
     ]
-    return Around(still, led, flesh, free, performer.id)
+    return Around(still, led, flesh, free)
+
+
+def pushed_by(shot: Shot, prop: Prop, frames: np.ndarray) -> tuple[np.ndarray, frozenset[str]] | None:
+    """(frames, 6) N and N·m about the world's origin that the performers who stand on a prop give it, as the shot has
+    them, and the ids of the flesh they do it by; None where nobody stands on it on the first of the frames."""
+    out, first, by = np.zeros((len(frames), 6)), int(frames[0]) - shot.first_frame, set()
+    for performer in shot.performers:
+        if not _is_near(shot, performer, prop, int(frames[0])):
+            continue
+        reading = read_shot(shot, performer_id=performer.id)
+        touch = reading.touch.get(prop.id)
+        if touch is None or not touch[first].any():
+            continue
+        forces, rows = reading.ask(read_forces), slice(first, first + len(frames))
+        told = np.flatnonzero(forces.told)
+        if not len(told):
+            continue
+        # at the ends of a clip no acceleration can be told: the nearest one that can is taken
+        near = told[np.abs(told[None] - np.arange(rows.start, rows.stop)[:, None]).argmin(axis=1)]
+        points = np.array(reading.traced.track.skin.points, dtype=object)[touch.any(axis=0)]
+        by |= {f"{performer.id}:{performer.rig.names[point.joint]}" for point in points}
+        on = touch[rows, :, None] * forces.given[near]
+        push = -on * (reading.mass_kg[near] * reading.g)[:, None, None]
+        out[:, :3] += push.sum(axis=1)
+        out[:, 3:] += np.cross(reading.traced.track.at[rows], push).sum(axis=1)
+    # a foot that comes against it pushes too, but not down, frame after frame
+    down, size = -out[:STANDS_FRAMES, 1], np.linalg.norm(out[:STANDS_FRAMES, :3], axis=1)
+    return (out, frozenset(by)) if (down > STANDS_N).all() and (down > STANDS_DOWN * size).all() else None
+
+
+def _is_near(shot: Shot, performer: Performer, prop: Prop, frame: int) -> bool:
+    """Whether any joint of a performer is so near to a prop that the performer may stand on it."""
+    at, turn = shot.track_of(prop, np.array([frame]))
+    joints = shot.poses(performer.id, np.array([frame])).position[0]
+    return bool(prop.distance(rotation.rotate(turn[0], joints - at[0], back=True)).min() < STANDS_M)
 
 
 def _hips(shot: Shot, performer: Performer, frames: np.ndarray) -> np.ndarray:
@@ -67,7 +110,7 @@ def _moves(prop: Prop, frames: np.ndarray) -> bool:
         return False
     if prop.flight is not None:
         return prop.flight.start <= frames[0]
-    return prop.hung_from_m is not None or not prop.is_keyed
+    return prop.hung_from_m is not None or prop.link is not None or not prop.is_keyed
 
 
 def _free(shot: Shot, prop: Prop, frame: int) -> Free:

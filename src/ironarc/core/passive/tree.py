@@ -67,17 +67,24 @@ class Joint:
 class Tree:
     """A body from index `start` of its poses on, over so many frames.
 
+    mark : tells its names in the engine from another body's
     led : joints that keep to their keys; keeps : whether all joints lean on their keys, so that ranges hold these too
     """
 
-    def __init__(self, poses: Poses, body: Body, start: int, frames: int, led: frozenset[int], keeps: bool):
-        self.poses, self.body, self.start = poses, body, start
+    def __init__(self, poses: Poses, body: Body, start: int, frames: int, led: frozenset[int], keeps: bool, mark: str):
+        self.mark, self.poses, self.body, self.start = mark, poses, body, start
         self.rows = np.minimum(np.arange(start, start + max(frames, 1)), len(poses.frames) - 1)
         self.rig, self.led, self.keeps = poses.rig, led, keeps
         self.joints: dict[int, Joint] = {}
 
-    def add_to(self, spec, passing: set[tuple[int, int]]) -> None:
-        """passing : pairs of joints whose parts do not touch"""
+    def name(self, joint: int) -> str:
+        """What a joint's bone is called in the engine."""
+        return f"b{self.mark}{joint}"
+
+    def joint_name(self, joint: int) -> str:
+        return f"j{self.mark}{joint}"
+
+    def add_to(self, spec) -> None:
         rig, body, start = self.rig, self.body, self.start
         own = {int(j): (m, c, i) for j, m, c, i in zip(body.joints, body.masses, body.coms, body.inertias, strict=True)}
         below = np.array([own.get(j, (0.0,))[0] for j in range(len(rig))])
@@ -93,13 +100,15 @@ class Tree:
                 if nodes:
                     raise EditError("A body with several roots can't be let go.")
                 at = self.poses.position[start, j]
-                node = spec.worldbody.add_body(name=f"b{j}", pos=list(at), quat=list(self.poses.rotation[start, j]))
-                node.add_freejoint(name=f"j{j}")
+                node = spec.worldbody.add_body(
+                    name=self.name(j), pos=list(at), quat=list(self.poses.rotation[start, j])
+                )
+                node.add_freejoint(name=self.joint_name(j))
                 self.joints[j] = Joint("free", rotation.IDENTITY)
             else:
                 made = self._joint_of(j, q, axes.get(j), below[j])
                 off = self.poses.translation[start, j]
-                node = nodes[parent].add_body(name=f"b{j}", pos=list(off), quat=list(made.base))
+                node = nodes[parent].add_body(name=self.name(j), pos=list(off), quat=list(made.base))
                 self._add_joint(node, j, made)
                 self.joints[j] = made
             nodes[j] = node
@@ -108,11 +117,11 @@ class Tree:
             node.explicitinertial = True
             node.mass, node.ipos = float(mass), list(com)
             node.fullinertia = [i[0, 0], i[1, 1], i[2, 2], i[0, 1], i[0, 2], i[1, 2]]
-            add_shapes(node, body, j, f"g{j}", SURFACE)
+            add_shapes(node, body, j, f"g{self.mark}{j}", SURFACE)
         for a in range(len(rig)):
             for b in range(a):
-                if _apart(rig, a, b) <= 2 or (b, a) in passing:
-                    spec.add_exclude(bodyname1=f"b{b}", bodyname2=f"b{a}")
+                if _apart(rig, a, b) <= 2:
+                    spec.add_exclude(bodyname1=self.name(b), bodyname2=self.name(a))
 
     def _joint_of(self, j: int, q: np.ndarray, axis, below_kg: float) -> Joint:
         if below_kg < LEAST_KG:
@@ -140,25 +149,26 @@ class Tree:
             low, high = np.radians(HINGES[role if role in HINGES else "shank"])
             now = rotation.twist_about(turns, made.axis)
             node.add_joint(
-                name=f"j{j}", type=mujoco.mjtJoint.mjJNT_HINGE, axis=list(made.axis), limited=1,
+                name=self.joint_name(j), type=mujoco.mjtJoint.mjJNT_HINGE, axis=list(made.axis), limited=1,
                 range=[min(low, float(now.min()) - SLACK_RAD), max(high, float(now.max()) + SLACK_RAD)],
             )  # fmt: skip
         elif made.kind == "ball" and j in self.led:
-            node.add_joint(name=f"j{j}", type=mujoco.mjtJoint.mjJNT_BALL)
+            node.add_joint(name=self.joint_name(j), type=mujoco.mjtJoint.mjJNT_BALL)
         elif made.kind == "ball":
             off = rotation.log(rotation.multiply(rotation.conjugate(made.base), turns))
             now = float(np.linalg.norm(off, axis=-1).max())
             half = np.radians(RANGES.get(role, ANY_RANGE)[2])
             most = max(half, now + SLACK_RAD)
-            node.add_joint(name=f"j{j}", type=mujoco.mjtJoint.mjJNT_BALL, limited=1, range=[0.0, most])
+            node.add_joint(name=self.joint_name(j), type=mujoco.mjtJoint.mjJNT_BALL, limited=1, range=[0.0, most])
 
     def bind(self, model) -> None:
         """Finds itself in the model that was made of it."""
         for j, joint in self.joints.items():
             if joint.kind != "weld":
-                found = model.joint(f"j{j}")
+                found = model.joint(self.joint_name(j))
                 joint.q, joint.v = int(found.qposadr[0]), int(found.dofadr[0])
-        self.ids = np.array([model.body(f"b{j}").id for j in self.joints])
+        self.ids = np.array([model.body(self.name(j)).id for j in self.joints])
+        self.own_q = _all(x.qs for x in self.joints.values() if x.kind != "weld")
         self.root = self.joints[self.rig.roots[0]]
         self.springs = [(j, x) for j, x in self.joints.items() if x.kind in ("ball", "hinge") and j not in self.led]
         held = [x for j, x in self.joints.items() if j in self.led and x.dofs]

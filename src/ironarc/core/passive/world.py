@@ -16,6 +16,7 @@ from ironarc.core.figure.body import Body as FigureBody
 from ironarc.core.passive.shapes import add_shapes
 from ironarc.core.reading.floor import Floor
 from ironarc.core.scene.props import Prop, middle_of
+from ironarc.core.scene.solid import Solid
 
 AIR_KGM3 = 1.2
 STEP_S = 0.001  # what lies and slides is stepped so finely; a bounce is found within a step, see `flight`
@@ -51,6 +52,8 @@ class Free:
     """A prop that nothing leads.
 
     at : (3,) m its foot; turn : (4,); velocity : (3,) m/s of its middle; spin : (3,) rad/s; world axes
+    pushed : (frames, 6) N and N·m about the world's origin that whoever stands on it gives it, or None
+    by : ids of the flesh that does so, which it doesn't meet besides
     """
 
     prop: Prop
@@ -59,6 +62,8 @@ class Free:
     turn: np.ndarray
     velocity: np.ndarray
     spin: np.ndarray
+    pushed: np.ndarray | None = None
+    by: frozenset[str] = frozenset()
 
 
 @dataclass(frozen=True, eq=False)
@@ -85,17 +90,6 @@ class Flesh:
     at: np.ndarray
     turn: np.ndarray
     gives: Callable[[int, np.ndarray], np.ndarray]
-
-
-def inertia_of(prop: Prop, mass_kg: float) -> np.ndarray:
-    """(3,) kg·m² about a prop's middle, its own axes: a full ball, a full box or ramp, a rod as thick as it is high."""
-    w, h, d = prop.size_m
-    if prop.kind == "ball":
-        return np.full(3, 0.4 * mass_kg * (h / 2) ** 2)
-    if prop.kind == "bar":
-        across = mass_kg * (3 * (h / 2) ** 2 + w * w) / 12
-        return np.array([mass_kg * (h / 2) ** 2 / 2, across, across])
-    return mass_kg / 12 * np.array([h * h + d * d, w * w + d * d, w * w + h * h])
 
 
 def air_per_m(prop: Prop, mass_kg: float) -> float:
@@ -133,7 +127,7 @@ def add_still(spec, prop: Prop, pairs: bool = True) -> None:
     """A prop that stays where it is. pairs : whether what touches it is told pair by pair"""
     at, turn = prop.track(np.zeros(1))
     body = spec.worldbody.add_body(name=prop.id, pos=list(middle_of(prop, at, turn)[0]), quat=list(turn[0]))
-    _add_shape(body, prop, ONLY_PAIRS if pairs else {"friction": [prop.friction, 0.01, 0.002]})
+    _add_shapes(body, prop, ONLY_PAIRS if pairs else {"friction": [prop.friction, 0.01, 0.002]})
 
 
 def build(
@@ -165,16 +159,20 @@ def build(
     for i, one in enumerate(moving[: len(free)]):
         _add_pair(spec, one, "floor", one.friction)
         for other in (*still, *moving[i + 1 :]):
-            _add_pair(spec, one, other.id, max(one.friction, other.friction))
+            if not are_linked(one, other):
+                for name in shape_names(other):
+                    _add_pair(spec, one, name, max(one.friction, other.friction))
+    add_links(spec, [item.prop for item in free], (*still, *moving))
     return spec.compile()
 
 
 def _add_pair(spec, one: Prop, other: str, friction: float) -> None:
     """What two do to each other; of their frictions the rougher counts."""
-    spec.add_pair(
-        geomname1=one.id, geomname2=other, condim=6, friction=[friction, friction, TWISTING, ROLLING, ROLLING],
-        solref=list(SOLREF), solreffriction=list(SOLREF_FRICTION), solimp=list(SOLIMP),
-    )  # fmt: skip
+    for name in shape_names(one):
+        spec.add_pair(
+            geomname1=name, geomname2=other, condim=6, friction=[friction, friction, TWISTING, ROLLING, ROLLING],
+            solref=list(SOLREF), solreffriction=list(SOLREF_FRICTION), solimp=list(SOLIMP),
+        )  # fmt: skip
 
 
 def add_moving(
@@ -186,10 +184,11 @@ def add_moving(
     body.explicitinertial = True
     body.mass = mass_kg
     # left unset the center of mass comes to lie elsewhere
-    body.ipos, body.iquat = [0.0, 0.0, 0.0], [1.0, 0.0, 0.0, 0.0]
-    body.inertia = [LED_KG] * 3 if led else list(inertia_of(prop, mass_kg))
+    body.ipos = [0.0, 0.0, 0.0]
+    i = np.eye(3) * LED_KG if led else prop.inertia(mass_kg)
+    body.fullinertia = [i[0, 0], i[1, 1], i[2, 2], i[0, 1], i[0, 2], i[1, 2]]
     body.gravcomp = 1.0 if led else 0.0
-    _add_shape(body, prop, how)
+    _add_shapes(body, prop, how)
 
 
 def hang(spec, prop: Prop, at: np.ndarray, turn: np.ndarray) -> None:
@@ -200,37 +199,65 @@ def hang(spec, prop: Prop, at: np.ndarray, turn: np.ndarray) -> None:
     long = float(np.linalg.norm(np.array(prop.hung_from_m) - top))
     # sites: anchors lie where the model was made, not where it is let go
     spec.worldbody.add_site(name=f"{prop.id} hook", pos=list(prop.hung_from_m))
-    spec.body(prop.id).add_site(name=f"{prop.id} top", pos=[0.0, prop.size_m[1] / 2, 0.0])
+    spec.body(prop.id).add_site(name=f"{prop.id} top", pos=list(np.array([0.0, prop.size_m[1], 0.0]) - prop.center_m))
     line = spec.add_tendon(name=f"{prop.id} line", limited=1, range=[0.0, long])
     line.solref_limit, line.solimp_limit = list(LINE_SOLREF), list(LINE_SOLIMP)
     line.wrap_site(f"{prop.id} hook")
     line.wrap_site(f"{prop.id} top")
 
 
-def _add_shape(body, prop: Prop, how: dict = ONLY_PAIRS) -> None:
-    """A prop's shape about its middle."""
-    w, h, d = prop.size_m
-    if prop.kind == "ball":
-        body.add_geom(name=prop.id, type=mujoco.mjtGeom.mjGEOM_SPHERE, size=[h / 2, 0.0, 0.0], mass=0.0, **how)
-    elif prop.kind == "bar":
-        along = [-w / 2, 0.0, 0.0, w / 2, 0.0, 0.0]
-        body.add_geom(
-            name=prop.id,
-            type=mujoco.mjtGeom.mjGEOM_CAPSULE,
-            size=[h / 2, 0.0, 0.0],
-            fromto=along,
-            mass=0.0,
-            **how,
-        )
-    elif prop.kind == "ramp":
+def are_linked(one: Prop, other: Prop) -> bool:
+    """Whether one of two props is held to the other."""
+    return any(a.link is not None and a.link.to == b.id for a, b in ((one, other), (other, one)))
+
+
+def add_links(spec, held: Sequence[Prop], there: Sequence[Prop]) -> None:
+    """The links of those that are held, to the world or to what is there."""
+    known = {prop.id: prop for prop in there}
+    for prop in held:
+        link = prop.link
+        if link is None or (link.to and link.to not in known):
+            continue
+        if link.to:
+            node, at = spec.body(link.to), np.array(link.at_m) - known[link.to].center_m
+        else:
+            node, at = spec.worldbody, np.array(link.at_m)
+        node.add_site(name=f"{prop.id} eye", pos=list(at))
+        spec.body(prop.id).add_site(name=f"{prop.id} shackle", pos=list(np.array(link.own_m) - prop.center_m))
+        # by sites: anchors lie where the model was made
+        joint = spec.add_equality(type=mujoco.mjtEq.mjEQ_CONNECT, objtype=mujoco.mjtObj.mjOBJ_SITE)
+        joint.name, joint.name1, joint.name2 = f"{prop.id} link", f"{prop.id} eye", f"{prop.id} shackle"
+        joint.solref, joint.solimp = list(LINE_SOLREF), list(LINE_SOLIMP)
+
+
+def _add_shapes(body, prop: Prop, how: dict = ONLY_PAIRS) -> None:
+    """A prop's solids about its center of mass."""
+    for name, solid in shape_names(prop).items():
+        _add_solid(body, name, solid, prop.center_m, how)
+
+
+def shape_names(prop: Prop) -> dict[str, Solid]:
+    """What the solids of a prop are called in the engine: the first by the prop's id."""
+    return {f"{prop.id} {n}" if n else prop.id: solid for n, solid in enumerate(prop.solids)}
+
+
+def _add_solid(body, name: str, solid: Solid, center: np.ndarray, how: dict) -> None:
+    w, h, d = solid.size_m
+    middle = np.array([0.0, h / 2, 0.0])
+    turn, size, kind = rotation.IDENTITY, [w / 2, h / 2, d / 2], mujoco.mjtGeom.mjGEOM_BOX
+    if solid.kind == "ball":
+        kind, size = mujoco.mjtGeom.mjGEOM_SPHERE, [h / 2, 0.0, 0.0]
+    elif solid.kind == "bar":
+        # a capsule runs along z
+        kind, size = mujoco.mjtGeom.mjGEOM_CAPSULE, [h / 2, w / 2, 0.0]
+        turn = rotation.about_axis("Y", np.array([np.pi / 2]))[0]
+    elif solid.kind == "ramp":
         # a box laid along the slope: its upper face is the ramp's
         long = float(np.hypot(h, d))
         thick = h * d / long
-        tilt = rotation.about_axis("X", np.array([-np.arctan2(h, d)]))[0]
-        middle = rotation.rotate(tilt, np.array([0.0, -thick / 2, 0.0]))
-        body.add_geom(
-            name=prop.id, type=mujoco.mjtGeom.mjGEOM_BOX, size=[w / 2, thick / 2, long / 2], pos=list(middle),
-            quat=list(tilt), mass=0.0, **how,
-        )  # fmt: skip
-    else:
-        body.add_geom(name=prop.id, type=mujoco.mjtGeom.mjGEOM_BOX, size=[w / 2, h / 2, d / 2], mass=0.0, **how)
+        turn = rotation.about_axis("X", np.array([-np.arctan2(h, d)]))[0]
+        size, middle = [w / 2, thick / 2, long / 2], middle + rotation.rotate(turn, np.array([0.0, -thick / 2, 0.0]))
+    at = np.array(solid.at_m) + rotation.rotate(solid.turn, middle) - center
+    body.add_geom(
+        name=name, type=kind, size=size, pos=list(at), quat=list(rotation.multiply(solid.turn, turn)), mass=0.0, **how
+    )  # fmt: skip

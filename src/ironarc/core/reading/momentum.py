@@ -160,7 +160,7 @@ def with_loads(
     L = moved.angular_momentum - body_kg * np.cross(com - common, drift)
     for w, load, apart in zip(weights, loads, against_body, strict=True):
         omega = rate(angle_increments(load.rotation[:, None])[:, 0], 1)
-        own = rotation.rotate(load.rotation, load.inertia * omega)
+        own = rotation.rotate(load.rotation, omega @ load.inertia)
         L = L + w * np.cross(load.centre - common, apart - drift) + load.counts[:, None] * own
     return Momentum(speed, push, L)
 
@@ -180,7 +180,7 @@ def laden_inertia(
     out = inertia + _moved_inertia(np.full(len(com[at]), body_kg), com[at] - common[at])
     for load in loads:
         turn = rotation.to_matrix(load.rotation[at])
-        own = turn * load.inertia @ np.swapaxes(turn, -1, -2)
+        own = turn @ load.inertia @ np.swapaxes(turn, -1, -2)
         out = out + load.counts[at, None, None] * own + _moved_inertia(load.mass[at], load.centre[at] - common[at])
     return out
 

@@ -6,7 +6,6 @@ from functools import cached_property
 
 import numpy as np
 
-from ironarc.core import rotation
 from ironarc.core.document import HandContact, Limit, Performer, Shot
 from ironarc.core.figure.body import Body
 from ironarc.core.figure.grips import grip_called
@@ -19,7 +18,7 @@ from ironarc.core.reading.floor import SET, Floor, estimate_floor
 from ironarc.core.reading.momentum import body_centres, whole_com
 from ironarc.core.reading.read import Answer, Reading, Traced, frames_a_sample, read_traced, trace
 from ironarc.core.reading.skin import follow, skin_of
-from ironarc.core.scene.props import Prop
+from ironarc.core.scene.props import Prop, middle_of
 from ironarc.core.settings import REFERENCE_HEIGHT_M
 
 
@@ -96,8 +95,10 @@ def trace_shot(shot: Shot, body: Body | None = None, performer_id: str = "") -> 
 
 
 def _bearing(shot: Shot) -> tuple[Prop, ...]:
-    """The props that can bear a body: what has a weight and is carried, or flies, is none of them."""
-    loose = {p.id for p in shot.props if p.mass_kg is not None and (p.holds or p.flight)}
+    """The props that can bear a body: what has a weight and is carried, or flies with nobody on it, is none of them."""
+    loose = {
+        p.id for p in shot.props if p.mass_kg is not None and (p.holds or (p.flight is not None and not p.flight.bears))
+    }  # fmt: skip
     return tuple(p for p in shot.standing_props() if p.id not in loose)
 
 
@@ -109,9 +110,7 @@ def _carried(shot: Shot, performer: Performer, frames: np.ndarray) -> list[LoadT
         if prop.mass_kg is None or not spans:
             continue
         at, turn = shot.track_of(prop, frames)
-        middle = at + rotation.rotate(turn, np.array([0.0, prop.size_m[1] / 2, 0.0]))
-        w, h, d = prop.size_m
-        inertia = prop.mass_kg / 12 * np.array([h * h + d * d, w * w + d * d, w * w + h * h])
+        middle, inertia = middle_of(prop, at, turn), prop.inertia(prop.mass_kg)
         for span in spans:
             load = Load(
                 f"{prop.id}:{span.id}", prop.name, (span.joint,), span.start, span.end, prop.mass_kg, prop.size_m,

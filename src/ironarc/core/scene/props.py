@@ -1,24 +1,23 @@
 """Props as places: boxes, walls, bars, ramps and balls that the body stands on, hangs from, or passes.
 
-A prop's own axes: x to its side, y up, z ahead; its place is the middle of its foot, so that one set on the
-floor stands there. Sizes are width (x), height (y) and depth (z) in metres; a bar runs along x and is as
-thick as it is high; a ball is as wide as it is high and deep.
+A prop's place is the middle of its foot, so that one set on the floor stands there; its own axes and sizes are those of
+its first solid.
 """
 
 from collections.abc import Mapping
 from dataclasses import dataclass, field
+from functools import cached_property
 from types import MappingProxyType
 
 import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.columns import Keys
-from ironarc.core.errors import EditError, check_mass, check_number
+from ironarc.core.errors import EditError, check_mass
+from ironarc.core.scene.solid import TURN_ORDER, Solid
 
-KINDS = ("box", "wall", "bar", "ramp", "ball")
 PLACE_CHANNELS, TURN_CHANNELS = ("tx", "ty", "tz"), ("ry", "rx", "rz")
-TURN_ORDER = "YXZ"
-SMALLEST_M, LARGEST_M = 0.01, 200.0
+MOST_SOLIDS, LARGEST_OFF_M = 12, 100.0
 # What each kind is first: width, height, depth
 FIRST_SIZE = {
     "box": (0.6, 0.5, 0.6), "wall": (2.0, 2.4, 0.12), "bar": (1.6, 0.04, 0.04), "ramp": (1.0, 0.5, 1.6),
@@ -64,6 +63,18 @@ class Hold:
 
 
 @dataclass(frozen=True)
+class Link:
+    """That a prop is held at one point to another, and turns freely about it.
+
+    to : that prop's id, or "" for the world; at_m : (3,) m there, in its axes; own_m : (3,) m in the prop's own axes
+    """
+
+    to: str
+    at_m: tuple[float, float, float]
+    own_m: tuple[float, float, float]
+
+
+@dataclass(frozen=True)
 class Touch:
     """A prop that flies meets something.
 
@@ -87,6 +98,7 @@ class Flight:
     start, end : the shot's frames it was followed over; rests : the one it lies still from, or None
     velocity_ms : (3,) m/s of its middle as it leaves; spin_rads : (3,) rad/s, world axes
     given : whether a person or an aim gave these, not the motion before; touches : what it meets on the way
+    bears : whether somebody stands on it as it sets out, and pushes it
     """
 
     start: int
@@ -96,6 +108,7 @@ class Flight:
     spin_rads: tuple[float, float, float]
     given: bool = False
     touches: tuple[Touch, ...] = ()
+    bears: bool = False
 
 
 @dataclass(frozen=True)
@@ -107,6 +120,8 @@ class Prop:
     hung_from_m : the point a line from its top goes to, or None; holds : who carries it when
     mass_kg : None where nobody said; bounce : share of its speed that it comes back with off something hard
     friction : of sliding; drag : coefficient in air; flight : that it moves by itself, or None
+    joined : further solids that it is made of; off_m : (3,) m, its own axes, that its weight lies off their middle
+    link : what it is held to, or None
     """
 
     id: str
@@ -125,15 +140,17 @@ class Prop:
     friction: float = 0.6
     drag: float = 0.0
     flight: Flight | None = None
+    joined: tuple[Solid, ...] = ()
+    off_m: tuple[float, float, float] = (0.0, 0.0, 0.0)
+    link: Link | None = None
 
     def __post_init__(self):
         object.__setattr__(self, "columns", MappingProxyType(dict(self.columns)))
 
     @property
     def volume_m3(self) -> float:
-        w, h, d = self.size_m
-        shares = {"ball": np.pi / 6 * h**3, "bar": np.pi / 4 * h * h * w, "ramp": w * h * d / 2}
-        return float(shares.get(self.kind, w * h * d))
+        """Of all of it, as dense as its first solid."""
+        return float(sum(s.weight for s in self.solids))
 
     @property
     def is_keyed(self) -> bool:
@@ -141,18 +158,15 @@ class Prop:
 
     def checked(self) -> "Prop":
         """Itself; EditError for a kind, size or place that can't be."""
-        if self.kind not in KINDS:
-            raise EditError(f"A prop is one of {', '.join(KINDS)}; {self.kind!r} was given.")
-        for word, value in zip(("width", "height", "depth"), self.size_m, strict=True):
-            if not (np.isfinite(value) and SMALLEST_M <= value <= LARGEST_M):
-                raise EditError(
-                    f"{self.name}: its {word} must lie between {SMALLEST_M * 100:.0f} cm and {LARGEST_M:.0f} m; "
-                    f"{value:g} m was given."
-                )
-        if not np.isfinite([*self.at_m, *self.turn_rad]).all() or np.abs(self.at_m).max() > 1000:
-            raise EditError(f"{self.name}: its place lies within 1000 m of the middle of the stage.")
-        for turn in self.turn_rad:
-            check_number(f"The turn of {self.name}", turn)
+        Solid(self.kind, self.size_m, self.at_m, self.turn_rad).checked(self.name)
+        if len(self.solids) > MOST_SOLIDS:
+            raise EditError(f"{self.name} is joined of {MOST_SOLIDS} solids at most; {len(self.solids)} were given.")
+        for solid in self.joined:
+            solid.checked(self.name)
+        if not np.isfinite(self.off_m).all() or np.abs(self.off_m).max() > LARGEST_OFF_M:
+            raise EditError(f"{self.name}: its weight lies within {LARGEST_OFF_M:.0f} m of its middle.")
+        if self.link is not None and not np.isfinite([*self.link.at_m, *self.link.own_m]).all():
+            raise EditError(f"{self.name} is linked at a place that is no number.")
         if self.mass_kg is not None:
             check_mass(f"The mass of {self.name}", self.mass_kg)
         for word, value, most in (
@@ -180,41 +194,43 @@ class Prop:
                     values[:, i] = self.columns[channel].sample(frames)
         return at, rotation.from_euler(TURN_ORDER, turn)
 
+    @cached_property
+    def solids(self) -> tuple[Solid, ...]:
+        """What it is made of: its own shape, and what was joined to it."""
+        return (Solid(self.kind, self.size_m), *self.joined)
+
+    @cached_property
+    def center_m(self) -> np.ndarray:
+        """(3,) m, its own axes: its center of mass."""
+        weights = np.array([s.weight for s in self.solids])
+        middles = np.array([s.middle_m for s in self.solids])
+        return weights @ middles / weights.sum() + np.array(self.off_m)
+
+    def inertia(self, mass_kg: float) -> np.ndarray:
+        """(3, 3) kg·m² about its center of mass, its own axes; one that was moved off the middle leaves it as it is."""
+        weights = np.array([s.weight for s in self.solids])
+        center, out = self.center_m - np.array(self.off_m), np.zeros((3, 3))
+        for solid, weight in zip(self.solids, weights / weights.sum(), strict=True):
+            off = solid.middle_m - center
+            out += weight * (solid.spread() + np.eye(3) * (off @ off) - np.outer(off, off))
+        return mass_kg * out
+
     def distance(self, points: np.ndarray, stands: bool = False) -> np.ndarray:
         """Distance (...,) m of points (..., 3) in the prop's own axes to its surface, less than 0 inside.
 
         stands : on the floor, so that there is no way out of it through its foot
         """
-        w, h, d = self.size_m
-        p = points - [0.0, h / 2, 0.0]
-        if self.kind == "ball":
-            return np.linalg.norm(p, axis=-1) - h / 2
-        if self.kind == "bar":
-            beyond = p - np.clip(p[..., :1], -w / 2, w / 2) * [1.0, 0.0, 0.0]
-            return np.linalg.norm(beyond, axis=-1) - h / 2
-        if self.kind == "ramp":
-            return _ramp_distance(points, w, h, d, stands)
-        q = np.abs(p) - np.array([w, h, d]) / 2
-        if stands:
-            q[..., 1] = p[..., 1] - h / 2
-        return np.linalg.norm(np.maximum(q, 0.0), axis=-1) + np.minimum(q.max(axis=-1), 0.0)
+        found = self.solids[0].distance(points, stands)
+        for solid in self.joined:
+            found = np.minimum(found, solid.distance(points, stands))
+        return found
 
 
 def middle_of(prop: Prop, at: np.ndarray, turn: np.ndarray) -> np.ndarray:
-    """(..., 3) m: a prop's middle, of where its foot is (..., 3) m and how it is turned (..., 4)."""
-    return at + rotation.rotate(turn, np.array([0.0, prop.size_m[1] / 2, 0.0]))
+    """(..., 3) m: a prop's center of mass, of where its foot is (..., 3) m and how it is turned (..., 4)."""
+    return at + rotation.rotate(turn, prop.center_m)
 
 
-def _ramp_distance(points: np.ndarray, w: float, h: float, d: float, stands: bool) -> np.ndarray:
-    """A wedge that climbs from nothing at z = -d/2 to h at z = +d/2: the farthest of its five faces.
-
-    Exact over a face; past an edge it is less than the true distance, by a share that doesn't matter to a touch.
-    """
-    slope = np.array([0.0, d, -h]) / np.hypot(d, h)
-    faces = [
-        np.abs(points[..., 0]) - w / 2,
-        np.full(points.shape[:-1], -np.inf) if stands else -points[..., 1],
-        points[..., 2] - d / 2,
-        (points + np.array([0.0, 0.0, d / 2])) @ slope,
-    ]
-    return np.max(faces, axis=0)
+def foot_of(prop: Prop, middle: np.ndarray, turn: np.ndarray) -> np.ndarray:
+    """(..., 3) m: where a prop's foot is, of its center of mass (..., 3) m and how it is turned (..., 4)."""
+    return middle - rotation.rotate(turn, prop.center_m)

@@ -11,8 +11,9 @@ from ironarc.core.edits import AddLayer
 from ironarc.core.edits.base import Edit, Together, unlocked_performer
 from ironarc.core.edits.commands import command
 from ironarc.core.edits.items import set_item_of
+from ironarc.core.edits.motion import RemoveLayer
 from ironarc.core.errors import EditError
-from ironarc.core.motion.layers import CORRECTION, Layer
+from ironarc.core.motion.layers import CORRECTION, Layer, joined_id
 from ironarc.core.reading.shot import Seen
 from ironarc.core.solve.windows import Report
 from ironarc.core.truing.asked import with_asked
@@ -20,8 +21,8 @@ from ironarc.core.truing.correction import Correction, Place, Proposal, Try, Way
 from ironarc.core.truing.corrections import CORRECTIONS
 
 __all__ = [
-    "CORRECTIONS", "Correction", "Place", "Proposal", "Try", "Way", "first_offer", "places_at", "propose", "read_try",
-    "settles", "true",
+    "CORRECTIONS", "Correction", "Place", "Proposal", "Try", "Way", "first_offer", "joined_layers",
+    "places_at", "propose", "read_try", "settles", "true",
 ]  # fmt: skip
 
 
@@ -70,6 +71,15 @@ def propose(seen: Seen, wanted: Try, report: Report | None = None) -> Proposal:
     return replace(found, edit=_as_edit(seen.shot, seen.performer, found, wanted))
 
 
+def joined_layers(shot: Shot, performer: Performer, layer: Layer, found: Proposal) -> list[Edit]:
+    """The edits that put what came with a performer's layer on the others, in place of what came with it before."""
+    edits: list[Edit] = [RemoveLayer(was.id, other.id) for other, was in shot.joined(performer.id, layer.id)]
+    for who, theirs in found.others.items():
+        name = f"{layer.name}, with {performer.name}"
+        edits.append(AddLayer(replace(theirs, id=joined_id(performer.id, layer.id), name=name), who, found.words))
+    return edits
+
+
 def _as_edit(shot: Shot, performer: Performer, found: Proposal, wanted: Try) -> Edit:
     """All of a proposal as one step: time first, then the layer, which keeps what was asked."""
     edits: list[Edit] = []
@@ -89,6 +99,7 @@ def _as_edit(shot: Shot, performer: Performer, found: Proposal, wanted: Try) -> 
     edits += found.more
     if layer is not None:
         edits.append(AddLayer(with_asked(shot, performer, layer, wanted), performer.id, found.words))
+        edits += joined_layers(shot, performer, layer, found)
     if not edits:
         raise EditError(f"{wanted.correction.label}: nothing is to be put right there.")
     return edits[0] if len(edits) == 1 else Together(tuple(edits), found.words)

@@ -13,7 +13,7 @@ from ironarc.core.edits.of_shot import SetShot
 from ironarc.core.errors import EditError
 from ironarc.core.motion.layers import Layer
 from ironarc.core.reading.shot import Seen
-from ironarc.core.truing import CORRECTIONS, propose
+from ironarc.core.truing import CORRECTIONS, joined_layers, propose
 from ironarc.core.truing.asked import asked_of, with_asked
 from ironarc.core.truing.correction import Proposal, Try
 
@@ -30,6 +30,8 @@ def below(seen: Seen, layer: Layer) -> Shot:
         performer.timing, retimings=tuple(r for r in performer.timing.retimings if r.layer != layer.id)
     )  # fmt: skip
     layers = tuple(there for there in performer.layers if there.id not in over)
+    for other, came in shot.joined(performer.id, layer.id):
+        shot = shot.with_item(replace(other, layers=tuple(x for x in other.layers if x is not came)))
     frames = max(shot.frames - sum(r.added for r in mine), 1)
     return replace(shot.with_item(replace(performer, layers=layers, timing=timing)), frames=frames)
 
@@ -76,6 +78,7 @@ def made_again(seen: Seen, layer_id: str, options: Plain | None = None) -> tuple
     if frames != seen.shot.frames:
         edits.append(SetShot({"frames": frames}, words))
     edits += [AddLayer(made, performer.id, words), OrderLayers(tuple(ids), words, performer.id)]
+    edits += [*joined_layers(seen.shot, performer, made, found), *found.more]
     return Together(tuple(edits), words), found
 
 

@@ -17,7 +17,7 @@ from ironarc.core.reading import Reading
 from ironarc.core.truing.carry import Figure
 
 if TYPE_CHECKING:
-    from ironarc.core.passive.limp import Fallen, Tone
+    from ironarc.core.passive.letting import Fallen, Tone
 
 REACTS_S = 0.08  # before an arm begins to reach
 REACHES_S, READY_S = 0.35, 0.08  # that it takes to, and before it lands that it is there

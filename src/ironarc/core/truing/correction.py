@@ -21,6 +21,7 @@ from ironarc.core.whole_numbers import whole_number
 _TRY = re.compile(r"([a-z_]{1,30})\(([^()]{0,300})\)")
 NO_ARRAYS: dict = {}
 FRAME, FRAMES, SHARE, CM, TURNS, GRAVITY, CURVE = "frame", "frames", "share", "cm", "turns", "g", "curve"
+PERFORMERS = "performers"
 
 
 def option(
@@ -28,8 +29,8 @@ def option(
     found: str = "", **more: Any,
 ) -> Any:  # fmt: skip
     """A field of a correction's options: what it is called on a form, the unit it is told in ("frame" for a frame of
-    the shot, "frames" for a number of them, "share", "cm", "turns", "curve" for keys of a share), between what it lies,
-    and what can be chosen.
+    the shot, "frames" for a number of them, "share", "cm", "turns", "curve" for keys of a share, "performers" for their
+    ids), between what it lies, and what can be chosen.
 
     found : where -1 has it worked out, what a form calls that
     """
@@ -104,6 +105,7 @@ class Proposal:
     """A correction that can be taken.
 
     layer : it adds, or None; retiming : it puts over those there are, or None; more : edits beside them
+    others : layers that it adds to other performers, by their ids
     frames : that the shot grows by for it
     pace, flights : times as fast as all of it plays, where it is all of it, and how many flights tell so
     likely : whether what is seen speaks for it by itself
@@ -115,6 +117,7 @@ class Proposal:
     layer: Layer | None = None
     retiming: Retiming | None = None
     more: tuple[Edit, ...] = ()
+    others: Mapping[str, Layer] = field(default_factory=dict)
     frames: int = 0
     pace: float = 1.0
     flights: int = 1

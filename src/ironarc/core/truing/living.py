@@ -14,7 +14,7 @@ from ironarc.core.truing.carry import Figure
 
 if TYPE_CHECKING:
     from ironarc.core.passive.company import Around
-    from ironarc.core.passive.limp import Blow, Fallen
+    from ironarc.core.passive.letting import Blow, Fallen
 
 LEGS = 0.35  # of the tone: what a body stands on sways at about one a second
 
@@ -26,13 +26,16 @@ def answered(
     """The body on index frames [a, b) with its answer, `size` times as great, gone over the last `back` frames; and how
     the run went, with the props that moved along."""
     from ironarc.core.passive.company import Around  # the engine takes half a second to come in
-    from ironarc.core.passive.limp import Letting, fall
+    from ironarc.core.passive.letting import Letting
+    from ironarc.core.passive.limp import fall
 
     reading, feet = seen.reading, planted_feet(seen.reading, a, b)
 
     def run(about: Around, blows: tuple[Blow, ...], quiet: Fallen | None) -> Fallen:
         letting = Letting(planted=feet, lives=True, blows=blows, quiet=quiet)
-        return fall(reading.poses, reading.body, a, b - a, seen.shot.g, reading.floor, tone, about, letting)
+        return fall(
+            reading.poses, reading.body, a, b - a, seen.shot.g, reading.floor, tone, about, letting, seen.performer.id
+        )
 
     # what the run itself loses of the keys goes out with the difference
     quiet = run(Around(about.still), (), None)

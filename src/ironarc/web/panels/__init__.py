@@ -4,13 +4,14 @@ from collections.abc import Callable
 
 from flask import render_template
 
-from ironarc.web.panels import block, read, set_up, show, true, weigh
+from ironarc.web.panels import block, read, set_up, show, strike, true, weigh
 from ironarc.web.panels.look import Look, look_at
 
 Context = Callable[[Look], dict]
 STEPS: dict[str, tuple[str, Context]] = {
     "set": ("Set", set_up.context), "weigh": ("Weigh", weigh.context), "block": ("Block", block.context),
-    "read": ("Read", read.context), "true": ("True", true.context), "show": ("Show", show.context),
+    "read": ("Read", read.context), "true": ("True", true.context),
+    "strike": ("Strike", strike.context), "show": ("Show", show.context),
 }  # fmt: skip
 
 

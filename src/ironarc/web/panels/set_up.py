@@ -1,14 +1,14 @@
 """The Set panel: the scene sheet, sizes of all bodies, and the item that is picked on it."""
 
-from ironarc.core.edits.commands.strike import is_older, line_of
 from ironarc.core.exchange.stock import POSES
 from ironarc.core.figure.crew import STOCK
 from ironarc.core.planning.ballistics import WORLDS
 from ironarc.core.reading.points import points_of
 from ironarc.core.scene.lineup import WAYS
-from ironarc.core.scene.props import KINDS, MATERIALS, Prop
+from ironarc.core.scene.props import Prop
 from ironarc.core.scene.rate import rate_text
 from ironarc.core.scene.reference import MARK_WORDS
+from ironarc.core.scene.solid import KINDS
 from ironarc.web.panels.look import Look
 from ironarc.web.picture import sizes_picture
 
@@ -23,10 +23,6 @@ def context(look: Look) -> dict:
         "sizes": sizes_picture((p.name, readings[p.id]) for p in shot.performers),
         "picked": picked, "heights": heights, "worlds": WORLDS, "rates": RATES,
         "rate": rate_text(shot.rate), "stock": STOCK, "poses": POSES, "kinds": KINDS, "ways": WAYS,
-        "points_of": points_of, "mark_words": MARK_WORDS, "materials": MATERIALS,
-        "weighed": sum(p.mass_kg is not None for p in shot.props),
-        "line_m": line_of(shot, picked) if isinstance(picked, Prop) else 0.0,
-        "older": isinstance(picked, Prop) and is_older(shot, picked),
-        "surfaces": {"floor": "the floor"} | {p.id: p.name for p in shot.props}
-        | {f"{p.id}:{joint}": f"{p.name}’s {joint}" for p in shot.performers for joint in p.rig.names},
+        "points_of": points_of, "mark_words": MARK_WORDS,
+        "joinable": [p for p in shot.props if isinstance(picked, Prop) and p.id != picked.id and not p.locked],
     }  # fmt: skip

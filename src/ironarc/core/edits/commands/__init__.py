@@ -13,6 +13,7 @@ from ironarc.core.edits.commands import (
     pins,
     posing,
     remarks,
+    rigging,
     room,
     scene,
     shot,
@@ -24,5 +25,5 @@ from ironarc.core.edits.commands.registry import COMMANDS, command
 
 __all__ = [
     "COMMANDS", "carry", "command", "curves", "feet", "footing", "judging", "keys", "layers", "overlap", "performers",
-    "pins", "posing", "remarks", "room", "scene", "shot", "strike", "strips", "weight",
+    "pins", "posing", "remarks", "rigging", "room", "scene", "shot", "strike", "strips", "weight",
 ]  # fmt: skip

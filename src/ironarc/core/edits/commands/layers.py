@@ -88,13 +88,13 @@ def rename_layer(seen: Seen, layer_id: str, name: str, performer: str = "") -> E
 
 @command
 def delete_layer(seen: Seen, layer_id: str, performer: str = "") -> Edit:
-    """Takes a layer away; frames that a correction put in or took out come back with it."""
+    """Takes a layer away, with what came with it on others; frames that a correction put in or took out come back."""
     gone = RemoveLayer(layer_id, performer)
     added = sum(r.added for r in seen.performer.timing.retimings if r.layer == layer_id)
-    if not added:
-        return gone
+    came = [RemoveLayer(layer.id, other.id) for other, layer in seen.shot.joined(seen.performer.id, layer_id)]
     words = gone.says(seen.shot)
-    return Together((SetShot({"frames": max(seen.shot.frames - added, 1)}, words), gone), words)
+    frames = [SetShot({"frames": max(seen.shot.frames - added, 1)}, words)] if added else []
+    return Together((*frames, gone, *came), words) if frames or came else gone
 
 
 @command

@@ -16,8 +16,9 @@ from ironarc.core.reading.points import point_at
 from ironarc.core.reading.shot import Seen, settled
 from ironarc.core.reading.travel import travel_direction
 from ironarc.core.scene.guide import COM, DRAWN, GRAVITY, Guide
-from ironarc.core.scene.props import FIRST_SIZE, KINDS, PLACE_CHANNELS, TURN_CHANNELS, Prop
+from ironarc.core.scene.props import FIRST_SIZE, PLACE_CHANNELS, TURN_CHANNELS, Prop
 from ironarc.core.scene.reference import Reference
+from ironarc.core.scene.solid import KINDS
 
 ASIDE_M = 0.9  # a copy, or one more of the crew, stands this far beside what is there
 BESIDE_M = 1.2  # a new prop stands this far ahead of the performer
@@ -25,7 +26,7 @@ BAR_HEIGHT_M = 2.2
 MOST_POINTS = 60
 # What a person may set of each by name; what else may be set has commands of its own
 CHANGEABLE = {
-    Prop: ("kind", "size_m", "at_m", "turn_rad", "mass_kg", "bounce", "friction", "drag"),
+    Prop: ("kind", "size_m", "at_m", "turn_rad", "mass_kg", "bounce", "friction", "drag", "off_m"),
     Reference: (
         "rate_fps", "first", "in_frame", "out_frame", "shown", "opacity", "mirrored", "floor_line", "up_line",
         "length_line", "length_m", "facing_rad", "across_m", "behind_m", "marks", "pose_frame",

@@ -1,4 +1,4 @@
-"""Let go: from a frame on a body or parts of it fall by themselves, as loose or as held as their tone has them."""
+"""Let go: from a frame on bodies or parts of one fall by themselves, as loose or as held as their tone has them."""
 
 from __future__ import annotations
 
@@ -8,21 +8,32 @@ from typing import TYPE_CHECKING
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.edits.commands.strike import moved_along
+from ironarc.core.edits.base import unlocked_performer
+from ironarc.core.edits.flown import moved_along
 from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import LEG, SETS, joints_of
-from ironarc.core.judging.judge import LET_GO
-from ironarc.core.reading import Reading, Seen
+from ironarc.core.motion.layers import LET_GO
+from ironarc.core.reading import Reading, Seen, see
 from ironarc.core.truing.bracing import braced
 from ironarc.core.truing.carry import Figure, Planted, end_of, planted
-from ironarc.core.truing.correction import CURVE, FRAME, FRAMES, SHARE, Correction, Place, Proposal, option
+from ironarc.core.truing.correction import (
+    CURVE,
+    FRAME,
+    FRAMES,
+    PERFORMERS,
+    SHARE,
+    Correction,
+    Place,
+    Proposal,
+    option,
+)
 from ironarc.core.truing.corrections import whole
 from ironarc.core.truing.difference import check_root
 from ironarc.core.truing.living import planted_feet
 from ironarc.core.truing.proposing import indices, proposed
 
 if TYPE_CHECKING:
-    from ironarc.core.passive.limp import Letting, Tone
+    from ironarc.core.passive.letting import Fallen, Falling, Letting, Tone
 
 NAME = LET_GO
 LONGEST = 1500  # frames
@@ -46,6 +57,7 @@ class Options:
     keyed : the tone keyed in place of these three, as "share of the way:tone", such as 0:0.4;0.5:0.06
     brace : whether the arms reach for where it falls
     back : frames at the end over which the keys take it back; props : whether what can move moves with it
+    others : ids of performers that are let go with it, in the same way, parted by ";"
     """
 
     start: int = option("let go at", FRAME)
@@ -59,6 +71,7 @@ class Options:
     back: int = option("frames the keys take it back over", FRAMES, 0, 60, default=0)
     what: str = option("what is let go", choices=PARTS, default=WHOLE)
     props: bool = option("props that can move do so", default=True)
+    others: str = option("let go with it", PERFORMERS, default="")
 
 
 def places(seen: Seen) -> list[Place]:
@@ -68,20 +81,62 @@ def places(seen: Seen) -> list[Place]:
 
 def propose(seen: Seen, options: Options) -> Proposal:
     """The body let go. EditError for a span it can't be let go on, and for a run that blows up."""
-    from ironarc.core.passive.limp import fall  # the engine takes half a second to come in
+    from ironarc.core.passive.limp import fall_together  # the engine takes half a second to come in
     from ironarc.core.passive.surroundings import around
 
-    reading, shot = seen.reading, seen.shot
+    shot, floor = seen.shot, seen.reading.floor
+    all_seen = [seen, *_others(seen, options)]
+    a, b = indices(seen.reading, options.start, options.end)
+    frames = np.arange(options.start, options.end + 1)
+    about = around(shot, [s.performer for s in all_seen], floor, frames, options.props)
+    falling = [_falling(s, options) for s in all_seen]
+    fallen = fall_together(falling, b - a, shot.g, floor, about)
+    if options.brace:
+        falling = [_braced(s, options, *pair) for s, *pair in zip(all_seen, falling, fallen, strict=True)]
+        fallen = fall_together(falling, b - a, shot.g, floor, about)
+    props = {x.prop.id: x.prop for x in about.free}
+    more = tuple(
+        moved_along(shot, prop, frames, fallen[0].at[name], fallen[0].turn[name], fallen[0].met[name])
+        for name, prop in props.items()
+        if _went(shot, prop, frames, fallen[0].at[name])
+    )
+    mine, *theirs = [_after(s, options, x, props) for s, x in zip(all_seen, fallen, strict=True)]
+    layers = {s.performer.id: done.layer for s, done in zip(all_seen[1:], theirs, strict=True) if done.layer}
+    return replace(mine, more=more, others=layers)
+
+
+def _others(seen: Seen, options: Options) -> list[Seen]:
+    """Those that are let go with it, read in the same shot."""
+    ids = dict.fromkeys(part for part in options.others.split(";") if part)
+    known = {p.id for p in seen.shot.performers} - {seen.performer.id}
+    if lost := [who for who in ids if who not in known]:
+        raise EditError(f"There is no other performer {lost[0][:40]!r} to be let go with {seen.performer.name}.")
+    for who in ids:
+        unlocked_performer(seen.shot, who)
+    return [see(seen.shot, who, seen.house) for who in ids]
+
+
+def _falling(seen: Seen, options: Options) -> Falling:
+    """A body as it is let go. EditError for a span it can't be let go on."""
+    from ironarc.core.passive.letting import Falling
+
+    reading = seen.reading
     check_root(seen.performer)
     a, b = indices(reading, options.start, options.end)
     _check(reading, options, a, b)
-    frames = np.arange(options.start, options.end + 1)
-    about = around(shot, seen.performer, reading.floor, frames, options.props)
-    letting, tone, poses = _letting(reading, options, a, b), _tone(reading, options, b - a), reading.poses
-    fallen = fall(poses, reading.body, a, b - a, shot.g, reading.floor, tone, about, letting)
-    if options.brace:
-        poses, tone = braced(reading, fallen, a, tone)
-        fallen = fall(poses, reading.body, a, b - a, shot.g, reading.floor, tone, about, letting)
+    letting, tone = _letting(reading, options, a, b), _tone(reading, options, b - a)
+    return Falling(reading.poses, reading.body, a, tone, letting, seen.performer.id)
+
+
+def _braced(seen: Seen, options: Options, falling: Falling, fallen: Fallen) -> Falling:
+    poses, tone = braced(seen.reading, fallen, falling.start, falling.tone)
+    return replace(falling, poses=poses, tone=tone)
+
+
+def _after(seen: Seen, options: Options, fallen: Fallen, props: dict) -> Proposal:
+    """What the run makes of one body, taken back by its keys where that is asked for."""
+    reading = seen.reading
+    a, b = indices(reading, options.start, options.end)
     figure = Figure.of(reading, slice(a, b))
     local, moved = fallen.local, fallen.translation
     if options.back:
@@ -92,18 +147,12 @@ def propose(seen: Seen, options: Options) -> Proposal:
     figure.local[:], figure.translation[:] = local, moved
     if options.what == BUT_FEET and options.back:
         _keep_feet(figure, planted(reading, slice(a, b)))
-    props = {x.prop.id: x.prop for x in about.free}
-    more = tuple(
-        moved_along(shot, prop, frames, fallen.at[name], fallen.turn[name], fallen.met[name])
-        for name, prop in props.items()
-        if _went(shot, prop, frames, fallen.at[name])
-    )
     says, where = _says(seen, options, fallen, a, props), f"{options.start}–{options.end}"
-    done = proposed(seen, figure, CORRECTION, where, says, more)
+    done = proposed(seen, figure, CORRECTION, where, says)
     if options.what != WHOLE or not options.back:
         return done
     back, how = _taken_back(seen, options, done)
-    return proposed(seen, back or figure, CORRECTION, where, f"{says} {how}", more)
+    return proposed(seen, back or figure, CORRECTION, where, f"{says} {how}")
 
 
 def _taken_back(seen: Seen, options: Options, done: Proposal) -> tuple[Figure | None, str]:
@@ -143,7 +192,7 @@ def _check(reading: Reading, options: Options, a: int, b: int) -> None:
 
 def _letting(reading: Reading, options: Options, a: int, b: int) -> Letting:
     """What is let go, for the engine."""
-    from ironarc.core.passive.limp import Letting
+    from ironarc.core.passive.letting import Letting
 
     if options.what == WHOLE:
         return Letting()
@@ -257,7 +306,7 @@ def _lies(seen: Seen, fallen, a: int) -> str:
 
 
 def _seconds(seen: Seen, options: Options) -> float:
-    falls = PER_FRAME_S * max(options.end - options.start, 0)
+    falls = PER_FRAME_S * max(options.end - options.start, 0) * (1 + len(list(filter(None, options.others.split(";")))))
     if options.what != WHOLE or not options.back:
         return falls
     return falls + whole.seconds(

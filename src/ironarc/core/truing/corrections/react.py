@@ -4,7 +4,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ironarc.core.edits.commands.strike import moved_along
+from ironarc.core.edits.flown import moved_along
 from ironarc.core.errors import EditError
 from ironarc.core.figure.rig import forward
 from ironarc.core.judging.judge import blows_of, loose_props
@@ -103,7 +103,7 @@ def _angles(reading: Reading, k: int, way: np.ndarray) -> tuple[float, float]:
 def propose(seen: Seen, options: Options) -> Proposal:
     """The body's answer to a blow. EditError for a part that isn't there, and for a run that blows up."""
     from ironarc.core.passive.company import Around  # the engine takes half a second to come in
-    from ironarc.core.passive.limp import Blow
+    from ironarc.core.passive.letting import Blow
     from ironarc.core.passive.surroundings import around
 
     reading, shot = seen.reading, seen.shot
@@ -118,7 +118,7 @@ def propose(seen: Seen, options: Options) -> Proposal:
     joint, at = place_of(reading, options.part, a + 1)
     push = push_of(reading, options, a + 1)
     tone, frames = tones(reading, joint, options.tone, options.outward), np.arange(start, end + 1)
-    about = around(shot, seen.performer, reading.floor, frames, True)
+    about = around(shot, [seen.performer], reading.floor, frames, True)
     # nothing but the blow acts where that is typed
     about = about if options.together else Around(about.still)
     blow = () if options.together else (Blow(float(options.frame - start), joint, at, push),)

@@ -109,7 +109,7 @@ def _stepped(
 ) -> Figure:  # fmt: skip
     """The body from the blow to the end of its motion: thrown off above, stepping below, moved on after it."""
     from ironarc.core.passive.company import Around  # the engine takes half a second to come in
-    from ironarc.core.passive.limp import Blow
+    from ironarc.core.passive.letting import Blow
 
     reading = seen.reading
     dt, last, root = reading.poses.dt, reading.traced.plays[1], reading.poses.rig.roots[0]

@@ -108,7 +108,8 @@ export function createActions(root, state, setup, { say, shown, parts }) {
     redo: () => step("redo"),
     // what is picked on the scene sheet; a performer that is picked is read too
     pick(id) {
-      state.set({ pick: id, line: null, step: "set" });
+      const stays = state.get("step") === "strike" && setup.props.some((p) => p.id === id);
+      state.set({ pick: id, line: null, ...(stays ? {} : { step: "set" }) });
       if (isPerformer(setup, id)) actions.read(id);
     },
     read(who) {

@@ -1,5 +1,8 @@
 // What is in the shot, as the server told it last: a view of the state's scene, so that there is only one of it.
 
+// Steps in which what is picked can be set
+export const SETTING = new Set(["set", "strike"]);
+
 const OF_SCENE = ["fps", "rate", "first", "last", "floor", "g", "name", "display", "performers", "props", "references", "guides", "remarks"];
 
 // `fixed` : what stays while the bench is open. Everything else is read from the state as it is now

@@ -82,12 +82,32 @@ export function createTrying(root, state, setup, actions) {
     return box;
   }
 
+  // The other performers of the shot, each with a box
+  function company({ name, words, value }) {
+    const box = document.createElement("div"), input = Object.assign(document.createElement("input"), { type: "hidden", name, value });
+    const ids = new Set(value.split(";").filter(Boolean)), others = setup.performers.filter(({ id }) => id !== state.get("who"));
+    box.append(input, ...others.map(({ id, name: who }) => {
+      const label = document.createElement("label"), one = Object.assign(document.createElement("input"), { type: "checkbox", checked: ids.has(id) });
+      label.className = "option";
+      label.append(Object.assign(document.createElement("span"), { textContent: `${words[0].toUpperCase() + words.slice(1)}: ${who}` }), one);
+      one.addEventListener("input", (event) => {
+        event.stopPropagation();
+        if (one.checked) ids.add(id); else ids.delete(id);
+        input.value = [...ids].join(";");
+        input.dispatchEvent(new Event("input", { bubbles: true }));
+      });
+      return label;
+    }));
+    return box;
+  }
+
   // One option as a field: a slider for shares and for what lies between two ways, a box for yes and no
   function field(option) {
     const { name, words, unit, low, high, value } = option, label = document.createElement("label");
     label.className = "option";
     label.append(Object.assign(document.createElement("span"), { textContent: words[0].toUpperCase() + words.slice(1) }));
     if (unit === "curve") return keyed(option);
+    if (unit === "performers") return company(option);
     if (option.choices?.length) {
       const select = Object.assign(document.createElement("select"), { className: "field", name });
       for (const choice of option.choices) select.append(new Option(choice, choice, false, choice === value));

@@ -1,6 +1,7 @@
 // The bar at the top and the buttons on the stage: playback, moments, views, what to show.
 
 import { momentsOf, nextMoment } from "../playing.js";
+import { SETTING } from "../scene.js";
 
 // How the body stands at a frame: how far inside its footing, standing and moving, and how soon it would tip
 export function balanceSays(physics, index) {
@@ -37,7 +38,7 @@ export function createTransport(root, state, setup, { actions, stage, timeview, 
     "previous-mark": () => references.step(-1),
     "next-mark": () => references.step(1),
     planner: () => planner.toggle(),
-    remove: () => { if (state.get("step") === "set" && state.get("pick")) actions.edit({ kind: "remove_item", item: state.get("pick") }); },
+    remove: () => { if (SETTING.has(state.get("step")) && state.get("pick")) actions.edit({ kind: "remove_item", item: state.get("pick") }); },
     side: () => actions.setSide(state.get("side") === "now" ? "before" : "now"),
   };
 

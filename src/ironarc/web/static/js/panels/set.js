@@ -1,12 +1,12 @@
-// The Set panel: the scene sheet and the fields of what is picked. Its buttons say what they do in data-set,
+// The Set panel, and what Strike says of props: the scene sheet and the fields of what is picked. Its buttons say what they do in data-set,
 // its fields in data-change.
 import { createLater } from "../later.js";
 import { createFields } from "./fields.js";
 import { createLineUp } from "./line_up.js";
 import { nameInPlace } from "../naming.js";
-import { heldFrame, itemOf } from "../scene.js";
+import { heldFrame, itemOf, SETTING } from "../scene.js";
 
-const RADIANS = Math.PI / 180, DOUBLE_CLICK_MS = 500, QUIET_MS = 350;
+const RADIANS = Math.PI / 180, DOUBLE_CLICK_MS = 500, QUIET_MS = 350, CHAIN_M = 1.5;
 
 export function createSetPanel(panel, state, setup, { actions, planner }) {
   const frame = () => state.get("frame"), pick = () => state.get("pick");
@@ -117,6 +117,15 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
       const count = whole(byId("set-out-count"), "How many more");
       if (all(count)) actions.edit({ kind: "set_out", item: pick(), count, way: byId("set-out-way").value });
     },
+    join: () => actions.edit({ kind: "join_prop", item: pick(), other: byId("join-other").value }),
+    part: ({ number: n }) => actions.edit({ kind: "part_prop", item: pick(), number: Number(n) }),
+    chain() {
+      const typed = byId("chain-links").value.trim(), links = typed ? whole(byId("chain-links"), "The links") : 8;
+      const line = panel.querySelector('[data-change="line"]').value.trim(), line_m = line ? number(panel.querySelector('[data-change="line"]'), "The chain") / 100 : CHAIN_M;
+      if (all(links, line_m)) actions.edit({ kind: "hang_on_chain", item: pick(), line_m, links });
+    },
+    "off-chain": () => actions.edit({ kind: "take_off_chain", item: pick() }),
+    "to-strike": () => state.set({ step: "strike" }),
     "fly-again": () => actions.edit({ kind: "fly_again", item: pick() }),
     "end-flight": () => actions.edit({ kind: "end_flight", item: pick() }),
     aim() {
@@ -245,7 +254,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
   };
   panel.addEventListener("change", (event) => {
     const { change } = event.target.dataset;
-    if (state.get("step") !== "set") return;
+    if (!SETTING.has(state.get("step"))) return;
     if (change) changes[change](event.target);
     if (event.target.id === "add-file" && event.target.files.length) upload("performers", event.target);
     if (event.target.id === "add-reference" && event.target.files.length) upload("references", event.target);

@@ -251,7 +251,8 @@ export function createTruePanel(panel, state, setup, actions) {
       begin("plan", plan, `Plan: ${plan}`);
     } else if (form.id === "let-go") {
       const [start, end, tone, tone_end, back] = numbers(form, "start", "end", "tone", "tone_end", "back");
-      const { what, first, brace } = form.elements, how = { what: what.value, first: first.value, brace: brace.checked };
+      const { what, first, brace } = form.elements, others = [...form.querySelectorAll("[name=others]:checked")].map((box) => box.value).join(";");
+      const how = { what: what.value, first: first.value, brace: brace.checked, ...(others && { others }) };
       if (![start, end, tone, tone_end, back].every(Number.isFinite)) actions.say("Letting go takes two frames, its tone at first and at last, and the frames it is taken back over, all as numbers.");
       else tryOut("let_go", { start: Math.round(start), end: Math.round(end), tone: tone / 100, tone_end: tone_end / 100, back: Math.round(back), ...how }, `Let go at ${Math.round(start)}`);
     } else if (form.id === "blow") {

@@ -4,7 +4,7 @@ import { propRow } from "../scene.js";
 
 const PAPER = "#e9e3d5", INK = "#4b4a45", PICKED = "#9E3A1B", TRAIL = "#2B5876";
 
-// Geometry whose foot's middle is the origin, as the core has it
+// Geometry of one solid whose foot's middle is the origin, as the core has it
 function shapeOf({ kind, size: [w, h, d] }) {
   if (kind === "ball") return new THREE.SphereGeometry(h / 2, 28, 18).translate(0, h / 2, 0);
   if (kind === "bar") return new THREE.CylinderGeometry(h / 2, h / 2, w, 16).rotateZ(Math.PI / 2).translate(0, h / 2, 0);
@@ -18,6 +18,14 @@ function shapeOf({ kind, size: [w, h, d] }) {
   return geometry;
 }
 
+// All solids of a prop in its own axes, as one geometry each
+function shapesOf({ solids }) {
+  return solids.map((solid) => {
+    const [w, x, y, z] = solid.turn;
+    return shapeOf(solid).applyQuaternion(new THREE.Quaternion(x, y, z, w)).translate(...solid.at);
+  });
+}
+
 const cm = (metres) => Math.round(metres * 100);
 
 function measureText({ kind, name, size: [w, h, d] }) {
@@ -27,11 +35,11 @@ function measureText({ kind, name, size: [w, h, d] }) {
 }
 
 // A bead a frame along the way of a prop that moves by itself, until it lies still
-function trailOf({ track, size, flight }, first) {
+function trailOf({ track, center, flight }, first) {
   const beads = [], up = new THREE.Vector3(), turn = new THREE.Quaternion();
   for (let f = flight.start; f <= flight.end && f - first < track.length; f += 1) {
     const [x, y, z, qw, qx, qy, qz] = track[f - first];
-    up.set(0, size[1] / 2, 0).applyQuaternion(turn.set(qx, qy, qz, qw));
+    up.set(...center).applyQuaternion(turn.set(qx, qy, qz, qw));
     beads.push(x + up.x, y + up.y, z + up.z);
   }
   const geometry = new THREE.BufferGeometry().setAttribute("position", new THREE.Float32BufferAttribute(beads, 3));
@@ -55,11 +63,13 @@ export function createProps(scene, words) {
 
   function build(prop, first) {
     const group = new THREE.Group(), body = new THREE.Group();
-    const solid = new THREE.Mesh(shapeOf(prop), new THREE.MeshLambertMaterial({ color: PAPER, polygonOffset: true, polygonOffsetFactor: 1, polygonOffsetUnits: 1 }));
-    solid.userData.item = prop.id;
-    body.add(solid);
-    const edges = prop.kind === "ball" ? null : new THREE.LineSegments(new THREE.EdgesGeometry(solid.geometry, 30), new THREE.LineBasicMaterial({ color: INK }));
-    if (edges) body.add(edges);
+    const paper = new THREE.MeshLambertMaterial({ color: PAPER, polygonOffset: true, polygonOffsetFactor: 1, polygonOffsetUnits: 1 }), ink = new THREE.LineBasicMaterial({ color: INK });
+    const solids = shapesOf(prop).map((shape) => new THREE.Mesh(shape, paper)), angular = prop.solids.some(({ kind }) => kind !== "ball");
+    prop.solids.forEach(({ kind }, n) => {
+      solids[n].userData.item = prop.id;
+      body.add(solids[n]);
+      if (kind !== "ball") body.add(new THREE.LineSegments(new THREE.EdgesGeometry(solids[n].geometry, 30), ink));
+    });
     const label = document.createElement("span");
     words.append(label);
     group.add(body);
@@ -68,10 +78,11 @@ export function createProps(scene, words) {
       line = new THREE.Line(new THREE.BufferGeometry().setAttribute("position", new THREE.Float32BufferAttribute(6, 3)), new THREE.LineBasicMaterial({ color: INK }));
       group.add(line);
     }
-    const trail = prop.flight ? trailOf(prop, first) : null;
+    // a chain's links would hide with theirs what they hold
+    const trail = prop.flight && !prop.holds_another ? trailOf(prop, first) : null;
     if (trail) group.add(trail);
     scene.add(group);
-    return { prop, group, body, solid, edges, label, line, top: new THREE.Vector3() };
+    return { prop, group, body, solids, drawn: angular ? ink : paper, plain: angular ? INK : PAPER, label, line, top: new THREE.Vector3() };
   }
 
   const onScreen = new THREE.Vector3();
@@ -79,7 +90,7 @@ export function createProps(scene, words) {
     setScene(setup) { clear(); built = setup.props.map((prop) => build(prop, setup.first)); },
     // `setting`: labels are shown while the scene is being set
     show(setup, frame, { visible, setting, picked, shiftOf }) {
-      for (const { prop, group, body, solid, edges, label, line, top } of built) {
+      for (const { prop, group, body, drawn, plain, label, line, top } of built) {
         group.visible = visible && !prop.hidden;
         const [x, y, z, qw, qx, qy, qz] = propRow(setup, prop, frame);
         body.matrixAutoUpdate = false;
@@ -97,7 +108,7 @@ export function createProps(scene, words) {
           line.geometry.attributes.position.needsUpdate = true;
           line.frustumCulled = false;
         }
-        (edges ?? solid).material.color.set(picked === prop.id ? PICKED : edges ? INK : PAPER);
+        drawn.color.set(picked === prop.id ? PICKED : plain);
       }
     },
     // Puts the labels over the tops of their props, as the camera sees them; w, h : pixels of the canvas
@@ -109,7 +120,7 @@ export function createProps(scene, words) {
       }
     },
     hit(raycaster) {
-      const solids = built.filter((b) => b.group.visible).map((b) => b.solid);
+      const solids = built.filter((b) => b.group.visible).flatMap((b) => b.solids);
       return raycaster.intersectObjects(solids)[0]?.object.userData.item ?? null;
     },
   };

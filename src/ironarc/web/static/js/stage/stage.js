@@ -1,7 +1,7 @@
 // The stage: figures, props, references, markers and cameras on one canvas. Draws only when something changed.
 import * as THREE from "../../vendor/three.js";
 import { firstPictureDrawn } from "../later.js";
-import { heldFrame, performerOf } from "../scene.js";
+import { heldFrame, performerOf, SETTING } from "../scene.js";
 import { rowsOf } from "../trestle/keyrows.js";
 import { createAnswer } from "./answer.js";
 import { createBackdrops } from "./backdrops.js";
@@ -18,7 +18,7 @@ import { acrossOf, reachOf, turnsOf } from "./tools/pose.js";
 import { createTools } from "./tools/tools.js";
 import { createWeights } from "./weights.js";
 
-const PAPER = "#f3efe6", READING = new Set(["read", "true"]);
+const PAPER = "#f3efe6", READING = new Set(["read", "true", "strike"]);
 
 // Where no graphics card draws, every sample costs: a frame without multisampling takes half the time
 function drawsInSoftware() {
@@ -136,7 +136,7 @@ export function createStage(canvas, state, setup, actions, references, block) {
   function show() {
     const [data, hover, shown, picked] = ["data", "hover", "shown", "pick"].map(state.get);
     if (!data) return;
-    const frame = heldFrame(state, setup), index = frame - setup.first, setting = state.get("step") === "set";
+    const frame = heldFrame(state, setup), index = frame - setup.first, setting = SETTING.has(state.get("step"));
     const held = state.get("trying") ? state.get("held")?.motion : null;
     showFigures(index, rest.visible && shown.ghosts && !state.get("playing") && !held, held);
     const reader = performerOf(setup, state.get("who")), motion = state.get("motions")[reader.id];
@@ -151,7 +151,7 @@ export function createStage(canvas, state, setup, actions, references, block) {
     forces.setFrame(data, physics, motion, reader.figure, index, how);
     markers.show(shown, setup.display);
     markers.setFrame(data, index, hover === null ? null : hover - setup.first);
-    props.show(setup, frame, { visible: shown.props, setting, picked: setting ? picked : "", shiftOf: tools.shiftOf });
+    props.show(setup, frame, { visible: shown.props, setting: state.get("step") === "set", picked: setting ? picked : "", shiftOf: tools.shiftOf });
     guides.show(setup, { visible: shown.guides, picked: setting ? picked : "", moved: tools.movedPoints(state.get("pick")), drawing: state.get("drawing") });
     guides.showFrame(setup, frame, shown.guides);
     backdrops.show(setup, shown.references);

@@ -1,7 +1,7 @@
 // Moves, turns, lifts and scales what is picked on the scene sheet, by its handles: shown at once by a matrix, and
 // one edit on release. What was let go of stands where it was left until it is saved; the next drag goes on from there.
 import * as THREE from "../../../vendor/three.js";
-import { isPerformer, itemOf, propRow } from "../../scene.js";
+import { isPerformer, itemOf, propRow, SETTING } from "../../scene.js";
 import { createHandles, shiftOf } from "../handles.js";
 import { roundTo } from "./aim.js";
 
@@ -20,7 +20,11 @@ export function createPlaceTool(scene, signs, { aim, state, setup, actions }) {
   let shift = null, shiftId = null;
   let unsaved = []; // { id, shift, saved }, in order
 
-  const picked = () => (state.get("step") === "set" ? itemOf(setup, state.get("pick")) : null);
+  // in Strike a performer that is picked is not what is worked on
+  function picked() {
+    const step = state.get("step"), item = SETTING.has(step) ? itemOf(setup, state.get("pick")) : null;
+    return item && step === "strike" && isPerformer(setup, item.id) ? null : item;
+  }
 
   // Where the handles stand for what is picked, or null
   function standOf(item, frame) {

@@ -1,6 +1,6 @@
 // Points at beads and parts, and picks bodies and props.
 import * as THREE from "../../../vendor/three.js";
-import { performerOf } from "../../scene.js";
+import { performerOf, SETTING } from "../../scene.js";
 
 const NEAR_PX = 18; // this near to a joint is on its body
 
@@ -32,8 +32,9 @@ export function createPointTool(canvas, { aim, state, setup, cameras, markers, p
     click(event) {
       if (state.get("hover") !== null) { state.set({ frame: state.get("hover"), playing: false }); return; }
       if (state.get("step") === "block" && !event.shiftKey) block.letGo();
-      if (state.get("step") !== "set") return;
-      const found = jointAt(event, setup.performers)?.performer ?? props.hit(aim.raycaster);
+      if (!SETTING.has(state.get("step"))) return;
+      const striking = state.get("step") === "strike";
+      const found = striking ? props.hit(aim.raycaster) : jointAt(event, setup.performers)?.performer ?? props.hit(aim.raycaster);
       if (found) actions.pick(found);
     },
   };
