@@ -331,3 +331,37 @@ def test_two_performers_are_let_go_together_and_undone_as_one(person, session):
     changed(person, lambda: person.chord(Keys.CONTROL, "z"))
     assert not any(p.corrections for p in stands(session, number).performers)
     assert person.complaints() == []
+
+
+def test_a_span_on_the_trestle_switches_a_fall_off_and_on(person, session):
+    struck = shots.create(session, demo("Crate strikes"))
+    session.commit()
+    person.open_shot(struck, "?step=strike&frame=40")
+    fall = '[data-lane="falls"] .fall'
+    assert person.one(fall).get_attribute("aria-label") == "Let go, 23 to 84"
+    changed(person, lambda: person.click(f"{fall} .fall-bar"))
+    assert stands(session, struck).performer.corrections[0].muted
+    person.until(lambda: person.one(fall).get_attribute("aria-pressed") == "false")
+    changed(person, lambda: person.one(fall).send_keys(Keys.ENTER))
+    assert not stands(session, struck).performer.corrections[0].muted
+    assert person.complaints() == []
+
+
+def test_how_a_prop_leaves_is_typed(person, session, hop):
+    person.open_shot(hop, "?step=strike&frame=5")
+    person.click('[data-set="add-menu"]')
+    changed(person, lambda: person.click('[data-set="add-prop"][data-prop="ball"]'))
+    person.until(lambda: person.all('[data-one="mass_kg"]'))
+    changed(person, lambda: typed(person, '[data-one="mass_kg"]', "2"))
+    for i, value in ((0, "1.5"), (1, "4"), (3, "0.5")):
+        person.one(f'[data-leaves="{i}"]').send_keys(value)
+    changed(person, lambda: person.click('[data-set="leave"]'))
+    flight = stands(session, hop).props[-1].flight
+    assert flight.velocity_ms == (1.5, 4.0, 0.0)
+    assert flight.spin_rads[1] == pytest.approx(np.pi)
+    assert flight.given
+    person.sees("#panel", "Leaves at 4.3 m/s on 5, 0.5 turns/s")
+    person.one('[data-leaves="0"]').send_keys("x")
+    person.click('[data-set="leave"]')
+    person.sees("#bench-message", "How it leaves must be a number")
+    assert person.complaints() == []

@@ -9,6 +9,7 @@ from ironarc.core.columns import Dense
 from ironarc.core.document import Performer, Shot
 from ironarc.core.figure.grips import limbs_of
 from ironarc.core.motion.ik import unit
+from ironarc.core.motion.layers import LET_GO
 from ironarc.core.reading import Reading
 from ironarc.core.reading.points import guided
 from ironarc.core.reading.travel import travel_direction
@@ -102,8 +103,19 @@ def _performer_data(shot: Shot, performer: Performer, reading: Reading) -> dict:
         "plays": performer.plays,
         "seams": performer.timing.seams(),
         "strips": [asdict(strip) for strip in performer.strips_seen()],
+        "falls": _falls(performer),
         "placement": {"offset": placement.offset_m, "turn": placement.turn_rad, "scale": placement.scale},
     }
+
+
+def _falls(performer: Performer) -> list[dict]:
+    """The spans that it was let go on, as they are played."""
+    out = []
+    for layer in performer.corrections:
+        if layer.made_by == LET_GO and layer.span is not None:
+            start, end = map(performer.timing.seen_frame, layer.span)
+            out.append({"layer": layer.id, "name": layer.name, "start": start, "end": end, "muted": layer.muted})
+    return out
 
 
 def _prop_data(shot: Shot, prop: Prop) -> dict:

@@ -105,11 +105,11 @@ class Proposal:
     """A correction that can be taken.
 
     layer : it adds, or None; retiming : it puts over those there are, or None; more : edits beside them
-    others : layers that it adds to other performers, by their ids
     frames : that the shot grows by for it
     pace, flights : times as fast as all of it plays, where it is all of it, and how many flights tell so
     likely : whether what is seen speaks for it by itself
     words : what undo shows; edit : all of it as one step, put in by `propose`
+    others : layers that it adds to other performers, by their ids
     """
 
     cost: Cost
@@ -117,12 +117,12 @@ class Proposal:
     layer: Layer | None = None
     retiming: Retiming | None = None
     more: tuple[Edit, ...] = ()
-    others: Mapping[str, Layer] = field(default_factory=dict)
     frames: int = 0
     pace: float = 1.0
     flights: int = 1
     likely: bool = False
     edit: Edit | None = None
+    others: Mapping[str, Layer] = field(default_factory=dict)
 
 
 @dataclass(frozen=True)

@@ -112,6 +112,10 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     mend: (data) => actions.edit({ kind: "mend_cut", performer: pick(), number: Number(data.number) }),
     "under-feet": () => actions.edit({ kind: "prop_under_feet", item: pick(), frame: frame(), performer: state.get("who") }),
     "let-fly": () => actions.edit({ kind: "let_fly", item: pick(), frame: frame() }),
+    leave() {
+      const [x, up, z, turns] = [...panel.querySelectorAll("[data-leaves]")].map((field) => (field.value.trim() ? number(field, "How it leaves") : 0));
+      if (all(x, up, z, turns)) actions.edit({ kind: "let_fly", item: pick(), frame: frame(), velocity_ms: [x, up, z], spin_rads: [0, turns * 2 * Math.PI, 0] });
+    },
     "let-all-fly": () => actions.edit({ kind: "let_all_fly", frame: frame() }),
     "set-out"() {
       const count = whole(byId("set-out-count"), "How many more");

@@ -2,7 +2,7 @@
 import * as THREE from "../../vendor/three.js";
 import { propRow } from "../scene.js";
 
-const PAPER = "#e9e3d5", INK = "#4b4a45", PICKED = "#9E3A1B", TRAIL = "#2B5876";
+const PAPER = "#e9e3d5", INK = "#4b4a45", PICKED = "#9E3A1B", TRAIL = "#2B5876", STROBE = 0.8;
 
 // Geometry of one solid whose foot's middle is the origin, as the core has it
 function shapeOf({ kind, size: [w, h, d] }) {
@@ -48,6 +48,24 @@ function trailOf({ track, center, flight }, first) {
   return points;
 }
 
+// Its edges as often as it has gone on by its own size, faintly: how it turns as it flies
+function strobeOf({ track, flight, size }, shapes, first) {
+  const group = new THREE.Group(), ink = new THREE.LineBasicMaterial({ color: INK, transparent: true, opacity: 0.28 });
+  let last = null;
+  for (let f = flight.start; f <= flight.end && f - first < track.length; f += 1) {
+    const [x, y, z, qw, qx, qy, qz] = track[f - first];
+    if (last && Math.hypot(x - last[0], y - last[1], z - last[2]) < STROBE * Math.max(...size)) continue;
+    last = [x, y, z];
+    for (const shape of shapes) {
+      const edges = new THREE.LineSegments(shape, ink);
+      edges.position.set(x, y, z);
+      edges.quaternion.set(qx, qy, qz, qw);
+      group.add(edges);
+    }
+  }
+  return group;
+}
+
 // `words`: an element over the canvas that the labels stand in
 export function createProps(scene, words) {
   let built = [];
@@ -65,11 +83,9 @@ export function createProps(scene, words) {
     const group = new THREE.Group(), body = new THREE.Group();
     const paper = new THREE.MeshLambertMaterial({ color: PAPER, polygonOffset: true, polygonOffsetFactor: 1, polygonOffsetUnits: 1 }), ink = new THREE.LineBasicMaterial({ color: INK });
     const solids = shapesOf(prop).map((shape) => new THREE.Mesh(shape, paper)), angular = prop.solids.some(({ kind }) => kind !== "ball");
-    prop.solids.forEach(({ kind }, n) => {
-      solids[n].userData.item = prop.id;
-      body.add(solids[n]);
-      if (kind !== "ball") body.add(new THREE.LineSegments(new THREE.EdgesGeometry(solids[n].geometry, 30), ink));
-    });
+    const outlines = prop.solids.flatMap(({ kind }, n) => (kind === "ball" ? [] : [new THREE.EdgesGeometry(solids[n].geometry, 30)]));
+    for (const solid of solids) { solid.userData.item = prop.id; body.add(solid); }
+    for (const outline of outlines) body.add(new THREE.LineSegments(outline, ink));
     const label = document.createElement("span");
     words.append(label);
     group.add(body);
@@ -80,18 +96,21 @@ export function createProps(scene, words) {
     }
     // a chain's links would hide with theirs what they hold
     const trail = prop.flight && !prop.holds_another ? trailOf(prop, first) : null;
+    const strobe = trail && outlines.length ? strobeOf(prop, outlines, first) : null;
     if (trail) group.add(trail);
+    if (strobe) group.add(strobe);
     scene.add(group);
-    return { prop, group, body, solids, drawn: angular ? ink : paper, plain: angular ? INK : PAPER, label, line, top: new THREE.Vector3() };
+    return { prop, group, body, solids, drawn: angular ? ink : paper, plain: angular ? INK : PAPER, label, line, strobe, top: new THREE.Vector3() };
   }
 
   const onScreen = new THREE.Vector3();
   return {
     setScene(setup) { clear(); built = setup.props.map((prop) => build(prop, setup.first)); },
     // `setting`: labels are shown while the scene is being set
-    show(setup, frame, { visible, setting, picked, shiftOf }) {
-      for (const { prop, group, body, drawn, plain, label, line, top } of built) {
+    show(setup, frame, { visible, setting, strobing, picked, shiftOf }) {
+      for (const { prop, group, body, drawn, plain, label, line, strobe, top } of built) {
         group.visible = visible && !prop.hidden;
+        if (strobe) strobe.visible = strobing;
         const [x, y, z, qw, qx, qy, qz] = propRow(setup, prop, frame);
         body.matrixAutoUpdate = false;
         body.matrix.compose(top.set(x, y, z), new THREE.Quaternion(qx, qy, qz, qw), new THREE.Vector3(1, 1, 1));

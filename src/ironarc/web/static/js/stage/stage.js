@@ -151,7 +151,7 @@ export function createStage(canvas, state, setup, actions, references, block) {
     forces.setFrame(data, physics, motion, reader.figure, index, how);
     markers.show(shown, setup.display);
     markers.setFrame(data, index, hover === null ? null : hover - setup.first);
-    props.show(setup, frame, { visible: shown.props, setting: state.get("step") === "set", picked: setting ? picked : "", shiftOf: tools.shiftOf });
+    props.show(setup, frame, { visible: shown.props, setting: state.get("step") === "set", strobing: shown.ghosts && !state.get("playing"), picked: setting ? picked : "", shiftOf: tools.shiftOf });
     guides.show(setup, { visible: shown.guides, picked: setting ? picked : "", moved: tools.movedPoints(state.get("pick")), drawing: state.get("drawing") });
     guides.showFrame(setup, frame, shown.guides);
     backdrops.show(setup, shown.references);

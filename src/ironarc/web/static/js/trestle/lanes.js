@@ -2,6 +2,7 @@
 import { performerOf } from "../scene.js";
 import { pinNames, pinRows, rowLane, rowNames, rowsHeight } from "./keyrows.js";
 import { labelLane } from "./labels.js";
+import { fallLane, fallsHeight } from "./falls.js";
 import { stripLane, stripsHeight } from "./strips.js";
 import { node } from "./svg.js";
 import { EDGE, GUTTER } from "./timeview.js";
@@ -272,15 +273,15 @@ export function laneNames(data, flags, { deck, piers, straps, keys, block: rows 
 export function lanesOf(at) {
   // where rows of keys are worked on, the arches make room for them
   const { data, scene, who, block } = at, performer = performerOf(scene, who), flags = flagsOf(scene.references, scene.props, data.blows, scene.remarks), arch = block ? LOW_ARCH : ARCH;
-  const rows = layoutOf(data, flags, block ? rowsHeight(block, at.open, at.only) : KEYS, arch), strips = performer.strips ?? [];
-  const all = { ...at, first: scene.first, last: scene.last, arch, ...rows, strips, top: rows.height, height: rows.height + stripsHeight(strips) };
+  const rows = layoutOf(data, flags, block ? rowsHeight(block, at.open, at.only) : KEYS, arch), strips = performer.strips ?? [], falls = performer.falls ?? [];
+  const all = { ...at, first: scene.first, last: scene.last, arch, ...rows, strips, falls, top: rows.height, fallsTop: rows.height + stripsHeight(strips), height: rows.height + stripsHeight(strips) + fallsHeight(falls) };
   return {
     height: all.height,
-    names: [...laneNames(data, flags, all), ...(strips.length ? [laneName(all.top + 11, "Clips", "clips")] : []), ...(block ? [...rowNames(all), ...pinNames(all)] : [])],
+    names: [...laneNames(data, flags, all), ...(strips.length ? [laneName(all.top + 11, "Clips", "clips")] : []), ...(falls.length ? [laneName(all.fallsTop + 11, "Let go", "falls")] : []), ...(block ? [...rowNames(all), ...pinNames(all)] : [])],
     words: [...flagWords(flags, all), ...labelLane({ ...all, data: { ...data, flights: withGravity(all) } })],
     lanes: {
       ruler: rulerLane(all), flights: flightLane(all), piers: pierLane(all), straps: strapLane(all),
-      keys: block ? rowLane({ ...all, dense: performer.keys.dense }) : keyLane(performer.keys, all), timing: timingLane(performer, all), flags: flagLane(flags, all), pins: block ? pinRows(all) : [], strips: stripLane({ ...all, straps: undefined }),
+      keys: block ? rowLane({ ...all, dense: performer.keys.dense }) : keyLane(performer.keys, all), timing: timingLane(performer, all), flags: flagLane(flags, all), pins: block ? pinRows(all) : [], strips: stripLane({ ...all, straps: undefined }), falls: fallLane(all),
     },
   };
 }

@@ -21,7 +21,7 @@ export function createTimearea(body, state, setup, timeview) {
   let scrubbing = false, panFrom = null;
   body.addEventListener("pointerdown", (event) => {
     if (event.button === 2) return; // that one opens a menu
-    if (event.target.closest(".flight, .flag, .pier-end, .strip-end, .row-name") && event.button === 0) return;
+    if (event.target.closest(".flight, .flag, .fall, .pier-end, .strip-end, .row-name") && event.button === 0) return;
     if (event.clientX - body.getBoundingClientRect().left < GUTTER) return;
     // a pier is scrubbed over too, and has its own click
     if (!event.target.closest(".pier-of")) body.setPointerCapture(event.pointerId);

@@ -155,6 +155,8 @@ export function createTrestle(svg, { words, ruler }, state, setup, timeview, act
     if (event.type === "click" && (Math.abs(event.clientX - downAt) > DRAG_PX || event.target.closest?.(".arch-end"))) return false;
     const pier = event.target.closest?.(".pier-of") && pierOf(event.target);
     if (pier) { actions.choosePier(pier); return true; }
+    const fall = event.target.closest?.("[data-fall]");
+    if (fall) { actions.edit({ kind: "mute_layer", layer_id: fall.dataset.fall, muted: fall.getAttribute("aria-pressed") === "true", performer: state.get("who") }); return true; }
     const flight = event.target.closest?.(".flight"), flag = event.target.closest?.(".flag");
     if (flight) actions.chooseFlight(state.get("data").flights.find((f) => f.start === Number(flight.dataset.flight)));
     else if (flag) actions.go(...Array(3).fill(Math.round(Number(flag.dataset.frame))));
