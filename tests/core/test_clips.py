@@ -15,8 +15,10 @@ from ironarc.core.exchange.stock import STANDING, stock_performer
 from ironarc.core.judging.judge import judge
 from ironarc.core.motion.layers import BROUGHT_IN, REPLACES, Layer
 from ironarc.core.reading import see
-from ironarc.core.reading.loops import loop_seam, twins_of
+from ironarc.core.reading.loops import falls_of, loop_seam, twins_of
 from ironarc.core.truing import CORRECTIONS, propose, read_try
+from ironarc.core.truing.rounds import read_round
+from ironarc.demo import hold_hatch
 from ironarc.demo.by_hand import Hand
 from tests.conftest import demo
 
@@ -184,10 +186,86 @@ def test_a_cycle_at_a_speed_goes_at_it_and_says_how_feet_slide():
 
 
 def test_feet_that_never_come_down_carry_nobody():
-    gull = demo("Gull")
-    shot = did(gull, "add_clip", performer="performer1", name="Hop", start=5, end=20, played="loop")
-    with pytest.raises(EditError, match="no feet that are understood"):
+    high = replace(demo("Gull's hop"), floor_m=-1.0, floor_by_hand=True)
+    shot = did(high, "add_clip", performer="performer1", name="Hop", start=5, end=20, played="loop")
+    with pytest.raises(EditError, match="Nothing of it comes down"):
         propose(see(shot), read_try("travel(start=5,end=20,how=by its feet)"))
+
+
+def test_a_trot_on_three_legs_goes_by_its_own_feet_and_loops():
+    shot = demo("Gull's trot")
+    seen = see(shot)
+    speed = np.diff(seen.reading.com[[12, 36], 2])[0] / 1.0
+    # a front foot goes back 30 cm while it stands, 0.54 of a cycle of 12 frames
+    assert speed == pytest.approx(0.30 / (0.54 * 0.5), rel=0.02)
+    assert judge(shot, shot.performer, seen.reading) == []
+    muted = did(shot, "mute_layer", layer_id=shot.performer.layers[-1].id, muted=True)
+    assert abs(np.diff(see(muted).reading.com[[12, 36], 2])[0]) < 1e-3
+    assert read_round(seen, "strip1").grade == "sound"
+
+
+# --- loops that fall, and rounds -------------------------------------------------------------------------
+
+
+def test_a_loop_in_the_air_is_one_about_what_falls():
+    shot = demo("Hold hatch")
+    seen = see(shot)
+    assert judge(shot, shot.performer, seen.reading) == []
+    fall = shot.performer.strips[1]
+    a, b = fall.start - 1, fall.end - 1
+    assert falls_of(seen.reading, a, b)[b] < -0.8
+    assert not falls_of(seen.reading, a, b + 20).any()  # that reaches the ground
+    alone = loop_seam(seen.reading.poses, seen.reading.body, a, b, False)
+    assert alone.gap_m.max() > 0.5
+    # a frame less is told by what it misses, and is closed where it falls
+    shorter = did(shot, "set_clip", performer="performer1", clip=fall.id, end=fall.end - 1)
+    (found,) = judge(shorter, shorter.performer, seen.reading)
+    assert (found.kind, found.value < 0.3) == ("loop", True)
+    closed = propose(see(shorter), read_try(f"close_loop(start={fall.start},end={fall.end - 1},over=4)")).edit.apply(
+        shorter
+    )
+    gaps = [x.value for x in judge(closed, closed.performer, see(closed).reading) if x.kind == "loop"]
+    assert max(gaps, default=0.0) < 0.2 * found.value
+    there, was = (see(x).reading.com[b - 1, 1] for x in (closed, shot))
+    assert there == pytest.approx(was, abs=0.05)
+    best = did(shorter, "find_loop", performer="performer1", clip=fall.id)
+    assert best.performer.strips[1].end == fall.end
+
+
+def test_the_hatch_says_where_its_clips_do_not_meet_and_how_deep_its_landing_goes():
+    shot = demo("Hold hatch")
+    _, joins = laid_out(shot, shot.performer, hold_hatch.ORDER)
+    into = {(j.before, j.after): j for j in joins}
+    assert into["Start", "Fall"].gap_m < 0.002
+    assert into["Fall", "Fall"].gap_m < 0.002
+    assert into["Fall", "Land"].gap_m > 0.05  # the flaw
+    assert "suits drops of 1.9 to 3.0 m" in into["Fall", "Land"].lands
+
+
+def test_a_round_has_the_flights_of_a_run_across_its_seam_and_what_only_the_seam_brings():
+    shot = demo("mid stride")
+    run = shot.performer.strips[1]
+    found = read_round(see(shot), run.id)
+    # two steps of eight frames, the second of which comes down on the next round's first frames
+    assert [end - start for start, end in found.flights] == [2, 2]
+    assert (found.grade, found.new) == ("sound", ())
+    # cut short, legs go from one pose to another within a frame, though every frame of it is right
+    short = did(shot, "set_clip", performer="performer1", clip=run.id, end=run.end - 6)
+    broken = read_round(see(short), run.id)
+    assert broken.grade != "sound"
+    assert broken.new
+    assert all(run.start <= f.start <= run.end - 6 for f in broken.findings)
+    with pytest.raises(EditError, match="gone, or does not loop"):
+        read_round(see(shot), "strip1")
+
+
+def test_bram_waits_with_his_feet_where_they_stand_and_loops():
+    shot = demo("Bram waits")
+    reading = see(shot).reading
+    assert judge(shot, shot.performer, reading) == []
+    assert read_round(see(shot), "strip1").grade == "sound"
+    chest = reading.poses.position[:, reading.poses.rig.index("UpperChest")]
+    assert 0.002 < np.ptp(chest[:, 1]) < 0.03
 
 
 # --- the order of play -----------------------------------------------------------------------------------

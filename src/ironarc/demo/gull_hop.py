@@ -2,27 +2,18 @@
 
 import numpy as np
 
-from ironarc.core.columns.keys import keys_by_hand, smooth_keys
-from ironarc.core.document import Performer, Shot
-from ironarc.core.figure.body import weigh
-from ironarc.core.figure.crew import GULL, rig_of
-from ironarc.core.motion.layers import KEYED, REPLACES, Layer
-from ironarc.core.motion.one_turn import as_turns
-from ironarc.core.motion.poses import Poses
-from ironarc.core.reading.momentum import body_centres, whole_com
+from ironarc.core.columns.keys import keys_by_hand
+from ironarc.core.document import Shot
 from ironarc.core.settings import GRAVITY_MS2
-from ironarc.demo.posing import poses_of_columns
+from ironarc.demo.gull import CM, Dog
 
 NAME, FPS, FRAMES = "PF-070 Gull's hop", 24.0, 48
-CM = 0.01
 TAKE_OFF, LANDING = 19, 27  # last frame of contact, first frame of contact
 AHEAD_CM = 46.0
 # The path of the center of gravity, cm: frame, height, how far ahead
 PATH = ((1, 38.0, 11.0), (8, 38.4, 11.0), (14, 29.0, 12.5))
 AFTER = ((32, 29.0, 11.5 + AHEAD_CM), (41, 38.4, 11.0 + AHEAD_CM), (FRAMES, 38.0, 11.0 + AHEAD_CM))
 LEAVES, LANDS = (39.0, 16.0), (37.0, 6.0 + AHEAD_CM)
-# leg: joints, the one it hangs from, which way its knee points (about x), where its shoe stands in rest
-LEGS = {"Left": ("Keel", -1.0), "Right": ("Keel", -1.0), "Aft": ("Chassis", 1.0)}
 HEAD = {
     1: (0, 6),
     8: (6, 2),
@@ -65,75 +56,22 @@ def _hermite(keys: list[tuple[float, float, float]], at: np.ndarray) -> np.ndarr
     return keys_by_hand(frames, values, slopes).sample(at)
 
 
-class _Dog:
-    """Finds the root that keeps the center of gravity on its path and the legs that keep the shoes on the ground."""
+class _Hopping(Dog):
+    """Feet on the ground before and after, drawn up under the body on the way."""
 
-    def __init__(self):
-        self.rig = rig_of(GULL)
-        self.body = weigh(self.rig, CM, GULL.weighing)
-        self.frames = np.arange(1, FRAMES + 1)
-        self.rest = self.rig.rest_positions
-        sole = 4.0
-        self.ground = {leg: np.array([self.rest[self.rig.index(f"{leg}Shoe")][2], sole]) for leg in LEGS}
-
-    def solve(self) -> dict:
-        path = com_path()
-        root = path - [0.0, 11.0] + [8.0, 0.0]
-        for _ in range(12):
-            columns = self._columns(root)
-            poses = self._poses(columns)
-            com = whole_com(body_centres(poses, self.body), self.body) / CM
-            root = root + (path - com[:, [1, 2]])
-        return self._columns(root)
-
-    def _poses(self, columns: dict) -> Poses:
-        return poses_of_columns(self.rig, columns, self.frames, 1 / FPS)
-
-    def _columns(self, root: np.ndarray) -> dict:
-        columns = {
-            ("Chassis", "tx"): smooth_keys([1], [0.0]),
-            ("Chassis", "ty"): smooth_keys(self.frames, root[:, 0]),
-            ("Chassis", "tz"): smooth_keys(self.frames, root[:, 1]),
-            ("Boom", "rx"): smooth_keys(list(HEAD), np.radians([v[0] for v in HEAD.values()])),
-            ("Lamp", "rx"): smooth_keys(list(HEAD), np.radians([v[1] for v in HEAD.values()])),
-            ("Rudder", "rx"): smooth_keys(list(TAIL), np.radians(list(TAIL.values()))),
-        }
-        for leg, (above, way) in LEGS.items():
-            angles = np.array([self._leg(leg, above, way, frame, root[frame - 1]) for frame in self.frames])
-            for i, part in enumerate(("Strut", "Piston", "Shoe")):
-                columns[f"{leg}{part}", "rx"] = smooth_keys(self.frames, angles[:, i])
-        return columns
-
-    def _leg(self, leg: str, above: str, way: float, frame: int, root: np.ndarray) -> tuple[float, float, float]:
-        """Angles (rad) of strut, piston and shoe: the shoe flat on the ground, or tucked in the air."""
-        strut, piston, shoe = (self.rig.index(f"{leg}{part}") for part in ("Strut", "Piston", "Shoe"))
-        hang = self.rest[strut] - self.rest[0]
-        hip = np.array([root[0] + hang[1], root[1] + hang[2]])  # up, ahead
-        upper, lower = (float(np.linalg.norm(self.rig.offsets[j])) for j in (piston, shoe))
-        foot = np.array([self.ground[leg][1], self.ground[leg][0]])
+    def foot(self, leg: str, frame: int, hip: np.ndarray) -> np.ndarray:
+        foot = self.ground[leg].copy()
         if frame >= LANDING:
-            foot = foot + np.array([0.0, AHEAD_CM])
-        elif frame > TAKE_OFF:
-            # between the two places, drawn up under the body
-            u = (frame - TAKE_OFF) / (LANDING - TAKE_OFF)
-            lift = 4 * u * (1 - u)
-            foot = np.array([foot[0], foot[1] + AHEAD_CM * u])
-            near = hip + (foot - hip) * TUCK
-            foot = foot + (near - foot) * lift
-        reach = foot - hip
-        length = float(np.clip(np.linalg.norm(reach), abs(upper - lower) + 0.5, (upper + lower) * 0.999))
-        # about x a positive turn takes what hangs down backwards
-        towards = np.arctan2(-reach[1], -reach[0])
-        inner = np.arccos(np.clip((upper**2 + length**2 - lower**2) / (2 * upper * length), -1, 1))
-        bend = np.pi - np.arccos(np.clip((upper**2 + lower**2 - length**2) / (2 * upper * lower), -1, 1))
-        first = towards - way * inner
-        second = way * bend
-        return first, second, -(first + second)
+            return foot + np.array([0.0, AHEAD_CM])
+        if frame <= TAKE_OFF:
+            return foot
+        u = (frame - TAKE_OFF) / (LANDING - TAKE_OFF)
+        lift = 4 * u * (1 - u)
+        foot = foot + np.array([0.0, AHEAD_CM * u])
+        near = hip + (foot - hip) * TUCK
+        return foot + (near - foot) * lift
 
 
 def make() -> Shot:
     """The shot, keyed on ones where the legs are solved."""
-    dog = _Dog()
-    base = Layer("base", "Keys", KEYED, REPLACES, as_turns(dog.solve(), dog.rig))
-    performer = Performer(GULL.name, dog.rig, (base,), CM, False, GULL.weighing)
-    return Shot(NAME, (performer,), 1 / FPS, 1, FRAMES, floor_m=0.0, floor_by_hand=True)
+    return _Hopping(FRAMES, FPS, HEAD, TAIL).shot(NAME, com_path())

@@ -7,12 +7,15 @@ from sqlalchemy.orm import Session
 
 from ironarc.core.document import Shot
 from ironarc.demo import (
+    bram_waits,
     buoy_kick,
     crate_strikes,
     deck_somersault,
     gangway_slip,
     gap_hop,
     gull_hop,
+    gull_trot,
+    hold_hatch,
     mail_sack,
     mid_stride,
     net_perch,
@@ -34,11 +37,14 @@ SHOTS: dict[str, Callable[[], Shot]] = {
     swinging_crate.NAME: swinging_crate.make,
     net_perch.NAME: net_perch.make,
     gull_hop.NAME: gull_hop.make,
+    gull_trot.NAME: gull_trot.make,
     buoy_kick.NAME: buoy_kick.make,
     crate_strikes.STRIKES: crate_strikes.strikes,
     crate_strikes.GRAZES: crate_strikes.grazes,
     crate_strikes.SHOVES: crate_strikes.shoves,
     mid_stride.NAME: mid_stride.make,
+    hold_hatch.NAME: hold_hatch.make,
+    bram_waits.NAME: bram_waits.make,
 }
 
 

@@ -67,7 +67,8 @@ class Plant:
     """A foot on the ground from one frame to another.
 
     side : "l" or "r"; at : (x, z) cm of the ball of the foot, or two such pairs between which it slides
-    lift : {frame: degrees} of heel lift, the toes staying flat; turn : degrees the foot points outward
+    lift : {frame: degrees} of heel lift, the toes staying flat; turn : degrees the foot points outward; up : cm
+    that the ground lies up there
     """
 
     side: str
@@ -76,6 +77,7 @@ class Plant:
     at: tuple
     lift: Mapping[int, float] = None
     turn: float = 6.0
+    up: float = 0.0
 
 
 @dataclass(frozen=True)
@@ -282,7 +284,7 @@ class _Keying:
         foot_turn = rotation.multiply(outward, rotation.about_axis("X", lift))
         ball_offset = self.rig.offsets[index["Toe"]]
         sole = np.array([0.0, -float(ball_offset[1]) + self.score.member.stature_cm * 0.009, 0.0])
-        ball = _ball_at(plant, frames) + sole * [0, 1, 0] - [0, -ball_offset[1], 0]
+        ball = _ball_at(plant, frames) + sole * [0, 1, 0] - [0, -ball_offset[1] - plant.up, 0]
         ankle = ball - rotation.rotate(foot_turn, ball_offset)
         hip = root + rotation.rotate(turn, self.rig.offsets[index["UpLeg"]])
         upper, lower = (np.linalg.norm(self.rig.offsets[index[j]]) for j in ("Leg", "Foot"))

@@ -4,6 +4,8 @@ from flask import Blueprint, redirect, render_template, request, url_for
 
 from ironarc.core.errors import EditError
 from ironarc.core.exchange.order import BLENDS, laid_out
+from ironarc.core.judging.grades import GRADES
+from ironarc.core.truing.rounds import read_round
 from ironarc.core.whole_numbers import whole_number
 from ironarc.store import shots
 from ironarc.web.seeing import open_session, see
@@ -31,6 +33,15 @@ def lay_out(shot_id: int, revision: int):
     if request.headers.get("HX-Request"):
         return "", 204, {"HX-Redirect": address}
     return redirect(address)
+
+
+@pages.get("/r/<id:revision>/clips/<clip>/round")
+def read_a_round(shot_id: int, revision: int, clip: str):
+    """A loop read as it goes round, across its seam."""
+    with open_session() as session:
+        seen = see(session, shot_id, revision, who=request.args.get("who", ""))
+    found = read_round(seen, clip)
+    return render_template("partials/round.html", round=found, grades=GRADES)
 
 
 def _blend(given) -> int:

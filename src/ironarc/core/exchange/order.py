@@ -2,7 +2,7 @@
 
 import re
 from collections.abc import Sequence
-from dataclasses import dataclass, replace
+from dataclasses import replace
 
 import numpy as np
 
@@ -10,16 +10,14 @@ from ironarc.core import rotation
 from ironarc.core.columns import Dense
 from ironarc.core.document import HandContact, Performer, Shot, check_size
 from ironarc.core.errors import EditError
-from ironarc.core.figure.body import Body
-from ironarc.core.figure.rig import POSITION_CHANNELS, Rig, forward
+from ironarc.core.exchange.falling import UP, Falling
+from ironarc.core.exchange.joins import Join, carried, com_of, ease, join_of
+from ironarc.core.figure.rig import POSITION_CHANNELS, forward
 from ironarc.core.motion.layers import BROUGHT_IN, REPLACES, Layer
-from ironarc.core.motion.poses import Poses
 from ironarc.core.motion.write import channel_rows
 from ironarc.core.reading import Reading, see
 from ironarc.core.reading.contacts import FLOOR
-from ironarc.core.reading.flights import Flight
-from ironarc.core.reading.loops import Seam, longest, seam, twins_of
-from ironarc.core.reading.momentum import body_centres, whole_com
+from ironarc.core.reading.loops import seam, twins_of
 from ironarc.core.reading.shot import settled
 from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.props import Prop
@@ -27,31 +25,11 @@ from ironarc.core.scene.strip import Strip
 from ironarc.core.scene.timing import Timing
 
 MOST_TIMES, MOST_CLIPS = 100, 200
-UP, LEVEL = np.array([0.0, 1.0, 0.0]), np.array([1.0, 0.0, 1.0])
-LIKE = 0.11  # of the speed of a landing, by which another one still looks right
+LEVEL = np.array([1.0, 0.0, 1.0])
 LEAST_LEDGE_M, LEDGE_M = 0.05, (2.0, 1.2)  # a ledge's height at least, its width and depth
 LEDGE_EDGE_M = 0.03  # that it reaches before the toes
 BLENDS = 8  # frames after a join, over which what is off dies away
 _TIMES = re.compile(r"^(.*?)(?:\s*[x×*]\s*(\d{1,3}))?$", re.IGNORECASE)
-
-
-@dataclass(frozen=True)
-class Join:
-    """Where one clip follows another. frame : the first of the one that follows
-
-    gap_m, speed_ms : the greatest gap of a joint and jump of its speed, beyond what they are on the way
-    com_ms, spin : by which the center of gravity's velocity (m/s) and the angular momentum (kg·m²/s) jump, likewise
-    lands : what is said of a landing after a fall
-    """
-
-    frame: int
-    before: str
-    after: str
-    gap_m: float
-    speed_ms: float
-    com_ms: float
-    spin: float
-    lands: str = ""
 
 
 def strips_in(performer: Performer, text: str) -> list[Strip]:
@@ -84,14 +62,20 @@ def laid_out(shot: Shot, performer: Performer, text: str, blend: int = BLENDS) -
     the joins as they are before they are blended over `blend` frames. EditError for an order that can't be."""
     if not 0 <= blend <= MOST_TIMES:
         raise EditError(f"A join is blended over 0 to {MOST_TIMES} frames; {blend} was given.")
-    order = strips_in(performer, text)
+    return played(shot, performer, strips_in(performer, text), text, blend)
+
+
+def played(
+    shot: Shot, performer: Performer, order: Sequence[Strip], text: str, blend: int
+) -> tuple[Shot, list[Join]]:  # fmt: skip
+    """The same of clips, in frames of the shot. text : what the order is called"""
     check_size(replace(shot, frames=sum(s.end - s.start + 1 for s in order)))
     body, rig = performer.body(), performer.rig
     pieces = [shot.poses(performer.id, np.arange(s.start, s.end + 1)) for s in order]
     if any(len(p.frames) < 2 for p in pieces):
         raise EditError("A clip in an order has two frames or more.")
     local, moved = pieces[0].local, pieces[0].translation
-    falling, joins, frame, lift = _Falling(see(shot, performer.id).reading), [], 1, 0.0
+    falling, joins, frame, lift = Falling(see(shot, performer.id).reading), [], 1, 0.0
     for before, after, piece in zip(order, order[1:], pieces[1:], strict=False):
         n = before.end - before.start + 1
         frame += n
@@ -99,15 +83,15 @@ def laid_out(shot: Shot, performer: Performer, text: str, blend: int = BLENDS) -
         falls, lifts, lands, path = falling.goes_on(before, after, piece, (local[-2:], moved[-2:]))
         next_place = piece.position + falls[:, None, None] * UP
         found = seam(turn, place, piece.rotation, next_place, rig.roots[0], piece.dt, False, twins_of(body))
-        joined, shifted = _carried(rig, piece, found)
+        joined, shifted = carried(rig, piece, found)
         shifted[:, rig.roots] += falls[:, None, None] * UP
-        joins.append(_join(frame, before, after, found, body, (local, moved), (joined, shifted), piece, lands))
+        joins.append(join_of(frame, before, after, found, body, (local, moved), (joined, shifted), piece, lands))
         flies = falls.any() or lifts
-        com = _com(piece, body, joined, shifted) if path is None else path
-        _eased(rig, (local, moved), joined, shifted, blend, LEVEL if flies else np.ones(3))
+        com = com_of(piece, body, joined, shifted) if path is None else path
+        ease(rig, (local, moved), joined, shifted, blend, LEVEL if flies else np.ones(3))
         if flies:
             # limbs that ease into a pose move the body about what falls, and not that
-            off = com - _com(piece, body, joined, shifted)
+            off = com - com_of(piece, body, joined, shifted)
             shifted[:, rig.roots] += (off * falling.share(after, len(off))[:, None])[:, None]
         local, moved = np.concatenate([local, joined]), np.concatenate([moved, shifted])
         if lifts:
@@ -115,157 +99,6 @@ def laid_out(shot: Shot, performer: Performer, text: str, blend: int = BLENDS) -
             moved[:, rig.roots] += lifts * UP
             lift += lifts
     return _shot(shot, performer, text, local, moved, falling.reading, order, lift), joins
-
-
-class _Falling:
-    """Clips that lie in a flight: a loop of those falls on as gravity has it, round after round."""
-
-    def __init__(self, reading: Reading):
-        self.reading, self.g, self.dt = reading, reading.g, reading.poses.dt
-
-    def _in_air(self, strip: Strip) -> Flight | None:
-        """The flight that a clip begins in."""
-        return next((f for f in self.reading.flights if f.start <= strip.start <= f.end), None)
-
-    def _loops(self, strip: Strip) -> bool:
-        flight = self._in_air(strip)
-        return strip.is_loop and flight is not None and strip.end <= flight.end
-
-    def goes_on(
-        self, before: Strip, after: Strip, piece: Poses, ends
-    ) -> tuple[np.ndarray, float, str, np.ndarray | None]:
-        """By how much a clip is moved up on each of its frames (frames,) m, by how much then all of it and all before
-        it, what is said of the landing, and the center of gravity's path (frames, 3) m through a loop.
-
-        ends : local rotations and origins of the last two frames before it
-        """
-        still = np.zeros(len(piece.frames))
-        leaves = self._in_air(replace(before, start=before.end))
-        if not (self._loops(after) or (self._loops(before) and self._in_air(after))) or leaves is None:
-            return still, 0.0, "", None
-        own = _com(piece, self.reading.body, piece.local, piece.translation)[:, 1]
-        last = _com(piece, self.reading.body, *ends)
-        t = np.arange(1, len(own) + 1)[:, None] * self.dt
-        v = (last[1] - last[0]) / self.dt - UP * self.g * self.dt / 2
-        path = last[1] + v * t - UP * self.g * t * t / 2
-        if self._loops(after):
-            return path[:, 1] - own, 0.0, "", path
-        lift = float(own[0] - path[0, 1])
-        return still - lift, lift, self._lands(after, own, float(v[1]) - self.g * self.dt), None
-
-    def share(self, strip: Strip, frames: int) -> np.ndarray:
-        """(frames,) 1 where a clip that begins in a flight is still in it."""
-        flight = self._in_air(strip)
-        return (np.arange(frames) + strip.start <= flight.end).astype(float)
-
-    def _lands(self, after: Strip, own: np.ndarray, comes: float) -> str:
-        """How fast a landing is come to, beside what it was made for."""
-        flight = self._in_air(after)
-        k = flight.end + 1 - after.start
-        if not flight.landing_seen or k >= len(own):
-            return ""
-        # as much faster at the touch as it is now, by what it has gained beside its own
-        was = float(own[1] - own[0]) / self.dt + self.g * self.dt / 2
-        made = float(-flight.landing_ms[1])
-        at = float(np.sqrt(max(made**2 + comes**2 - was**2, 0.0)))
-        low, high = ((made * share) ** 2 / (2 * self.g) for share in (1 - LIKE, 1 + LIKE))
-        return (
-            f"{after.name} comes in at {at:.1f} m/s, a fall of {at**2 / (2 * self.g):.1f} m. It was animated for "
-            f"{made:.1f} m/s and suits drops of {low:.1f} to {high:.1f} m."
-        )
-
-
-def _com(piece: Poses, body: Body, local: np.ndarray, translation: np.ndarray) -> np.ndarray:
-    """(frames, 3) m of the center of gravity."""
-    turn, place = forward(piece.rig, local, translation)
-    poses = Poses(piece.rig, np.arange(len(local)), piece.dt, local, translation, turn, place)
-    return whole_com(body_centres(poses, body), body)
-
-
-def _carried(rig: Rig, piece: Poses, found: Seam) -> tuple[np.ndarray, np.ndarray]:
-    """A clip turned about the upright and moved over the ground to where the one before it leads."""
-    local, moved = piece.local.copy(), piece.translation.copy()
-    for root in rig.roots:
-        local[:, root] = rotation.multiply(found.turn, local[:, root])
-        moved[:, root] = rotation.rotate(found.turn, moved[:, root]) + found.place
-    return local, moved
-
-
-def _eased(rig: Rig, before, joined: np.ndarray, shifted: np.ndarray, blend: int, ways: np.ndarray) -> None:
-    """What is off at the join, in place and in speed, dies away over so many frames of the clip that follows. ways :
-    (3,) of its place, 1 for those it does along: what falls does not hover for a blend"""
-    n = min(blend, len(joined) - 1)
-    if n < 2:
-        return
-    local, moved = (x[-len(joined) :] for x in before)
-    one, two = _turns(local), _turns(joined)
-    ends, begins = one[-1], two[0]
-    leads = rotation.multiply(local[-1], rotation.exp((ends + begins) / 2))
-    off = rotation.log(rotation.multiply(rotation.conjugate(joined[0]), leads))
-    # what turns and speeds change by anyway from frame to frame is no gap
-    off = _beyond(off, np.maximum(_bends(one), _bends(two)))
-    jump = _beyond(ends - begins, np.maximum(_changes(one), _changes(two)))
-    u = (np.arange(n) / n)[:, None, None]
-    place, speed = 2 * u**3 - 3 * u**2 + 1, (u**3 - 2 * u**2 + u) * n
-    joined[:n] = rotation.multiply(joined[:n], rotation.exp(off * place + jump * speed))
-    for root in rig.roots:
-        one, two = np.diff(moved[:, root], axis=0), np.diff(shifted[:, root], axis=0)
-        gap = moved[-1, root] + (one[-1] + two[0]) / 2 - shifted[0, root]
-        gap = _beyond(gap, np.maximum(_bends(one), _bends(two)))
-        jump = _beyond(one[-1] - two[0], np.maximum(_changes(one), _changes(two)))
-        shifted[:n, root] += (gap * place[:, 0] + jump * speed[:, 0]) * ways
-
-
-def _turns(local: np.ndarray) -> np.ndarray:
-    """(frames - 1, joints, 3) rad that each joint turns from a frame to the next."""
-    return rotation.log(rotation.multiply(rotation.conjugate(local[:-1]), local[1:]))
-
-
-def _bends(steps: np.ndarray) -> np.ndarray:
-    """By how much a step is off the middle of its neighbours at most, on the way."""
-    return longest(np.diff(steps, n=2, axis=0)) / 2
-
-
-def _changes(steps: np.ndarray) -> np.ndarray:
-    """By how much a step differs from the next but one at most, on the way."""
-    return longest(steps[2:] - steps[:-2])
-
-
-def _beyond(off: np.ndarray, usual: np.ndarray) -> np.ndarray:
-    """What of vectors (..., 3) is longer than usual (...)."""
-    size = np.linalg.norm(off, axis=-1)
-    return off * (np.maximum(size - usual, 0.0) / np.maximum(size, 1e-12))[..., None]
-
-
-def _join(frame: int, before: Strip, after: Strip, found: Seam, body: Body, one, two, piece: Poses, lands: str) -> Join:
-    """The join in numbers. one, two : local rotations and origins of what leads up to it, and of what follows"""
-
-    def moves(local: np.ndarray, translation: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
-        turn, place = forward(piece.rig, local, translation)
-        poses = Poses(piece.rig, np.arange(len(local)), piece.dt, local, translation, turn, place)
-        centres = body_centres(poses, body)
-        return np.diff(whole_com(centres, body), axis=0) / piece.dt, _spins(poses, body, centres)
-
-    (v, spin), (w, other) = moves(*(x[-len(piece.local) :] for x in one)), moves(*two)
-    usual = [np.maximum(_changes(a), _changes(b)) for a, b in ((v, w), (spin, other))]
-    return Join(
-        frame, before.name, after.name, float(found.gap_m.max()), float(found.speed_ms.max()),
-        float(np.linalg.norm(_beyond(w[0] - v[-1], usual[0]))),
-        float(np.linalg.norm(_beyond(other[0] - spin[-1], usual[1]))), lands,
-    )  # fmt: skip
-
-
-def _spins(poses: Poses, body: Body, centres: np.ndarray) -> np.ndarray:
-    """(frames - 1, 3) kg·m²/s about the center of gravity, from each frame to the next."""
-    off = centres - whole_com(centres, body)[:, None]
-    half, speed = (off[1:] + off[:-1]) / 2, np.diff(off, axis=0) / poses.dt
-    out = (body.masses[:, None] * np.cross(half, speed)).sum(axis=1)
-    for joint, inertia in zip(body.joints, body.inertias, strict=True):
-        turn = poses.rotation[:, joint]
-        spin = rotation.log(rotation.multiply(turn[1:], rotation.conjugate(turn[:-1]))) / poses.dt
-        own = rotation.rotate(turn[:-1], spin, back=True) @ inertia
-        out = out + rotation.rotate(turn[:-1], own)
-    return out
 
 
 def _shot(

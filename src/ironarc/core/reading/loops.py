@@ -8,6 +8,7 @@ from ironarc.core import rotation
 from ironarc.core.errors import EditError
 from ironarc.core.figure.body import Body
 from ironarc.core.motion.poses import Poses
+from ironarc.core.reading.read import Reading
 from ironarc.core.scene.strip import LEAST_LOOP
 
 SAME = 0.35  # of a frame's usual step, within which the last frame is the first one over again
@@ -46,10 +47,23 @@ class Seam:
         return int(self.speed_ms.argmax())
 
 
-def loop_seam(poses: Poses, body: Body, start: int, end: int, in_place: bool) -> Seam:
+def falls_of(reading: Reading, start: int, end: int) -> np.ndarray:
+    """(frames,) m by which a loop over indices start … end falls on its way, where all of it lies in a flight; 0
+    elsewhere: what falls goes on falling, and comes back to no height."""
+    first, out = int(reading.poses.frames[0]), np.zeros(len(reading.poses.frames))
+    if any(f.start <= start + first and end + first <= f.end for f in reading.flights):
+        out[start : end + 1] = reading.com[start : end + 1, 1] - reading.com[start, 1]
+    return out
+
+
+def loop_seam(
+    poses: Poses, body: Body, start: int, end: int, in_place: bool, falls: np.ndarray | None = None
+) -> Seam:  # fmt: skip
     """The seam of a loop over indices start … end: of one that goes over the ground, the ground it covers and the way
-    it turns are taken out; one in place comes back to where it was."""
+    it turns are taken out; one in place comes back to where it was. falls : (frames,) m as `falls_of` has them"""
     turn, place = poses.rotation[start : end + 1], poses.position[start : end + 1]
+    if falls is not None:
+        place = place - falls[start : end + 1, None, None] * [0.0, 1.0, 0.0]
     return seam(turn, place, turn, place, poses.rig.roots[0], poses.dt, in_place, twins_of(body))
 
 
@@ -94,13 +108,16 @@ def longest(found: np.ndarray, twins: np.ndarray | None = None) -> np.ndarray:
     return most if twins is None else np.maximum(most, most[twins])
 
 
-def best_end(poses: Poses, body: Body, start: int, last: int, in_place: bool) -> int:
+def best_end(reading: Reading, start: int, last: int, in_place: bool) -> int:
     """The index up to `last` on which a loop that begins at an index closes best; of those that close about as well,
     the first. EditError where there are too few frames to look through."""
+    poses, body = reading.poses, reading.body
     first = start + max(LEAST_LOOP - 1, round(SHORTEST_S / poses.dt))
     if first > last:
         raise EditError(f"A loop is looked for over {SHORTEST_S} s or more of motion; move its first frame back.")
-    found = [loop_seam(poses, body, start, end, in_place) for end in range(first, last + 1)]
+    found = [
+        loop_seam(poses, body, start, end, in_place, falls_of(reading, start, end)) for end in range(first, last + 1)
+    ]
     # of all joints, and not of the worst alone: one that is held would hide how the others lie
     off = np.array([np.linalg.norm(s.pose_m) + np.linalg.norm(s.jump_m) for s in found])
     good = np.flatnonzero(off <= off.min() * AS_GOOD + 1e-9)

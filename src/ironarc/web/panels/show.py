@@ -6,7 +6,7 @@ from ironarc.core.exchange.order import BLENDS, names_of
 from ironarc.core.figure.grips import parts_of_body
 from ironarc.core.judging import SOUND
 from ironarc.core.judging.finding import Finding
-from ironarc.core.reading.loops import loop_seam
+from ironarc.core.reading.loops import falls_of, loop_seam
 from ironarc.core.scene.strip import IN_PLACE, PLAYED, Strip
 from ironarc.core.truing import CORRECTIONS, Try
 from ironarc.web.panels.look import Look, flights_of
@@ -60,7 +60,8 @@ def _halts(view: View, strip: Strip) -> bool:
     """Whether a loop ends on the pose it begins with."""
     first, poses = int(view.reading.poses.frames[0]), view.reading.poses
     a, b = max(strip.start - first, 0), min(strip.end - first, len(poses.frames) - 1)
-    return loop_seam(poses, view.reading.body, a, b, strip.played == IN_PLACE).repeats
+    falls = falls_of(view.reading, a, b)
+    return loop_seam(poses, view.reading.body, a, b, strip.played == IN_PLACE, falls).repeats
 
 
 def _compared(look: Look) -> list[tuple]:

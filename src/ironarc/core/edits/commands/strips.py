@@ -53,7 +53,7 @@ def find_loop(seen: Seen, performer: str, clip: str) -> Edit:
     reading = seen.reading
     first, plays = int(reading.poses.frames[0]), reading.traced.plays
     last = min(plays[1] - 1, there.start - first + round(LONGEST_LOOP_S / reading.poses.dt))
-    end = first + best_end(reading.poses, reading.body, there.start - first, last, was.played == IN_PLACE)
+    end = first + best_end(reading, there.start - first, last, was.played == IN_PLACE)
     changed = replace(was, end=p.timing.own_frame(end)).checked()
     return _with(
         p, tuple(changed if s.id == clip else s for s in p.strips), f"{was.name} loops from {there.start} to {end}"

@@ -9,7 +9,7 @@ from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.judging.grade import LENGTH, Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_blows import called
-from ironarc.core.reading.loops import Seam, loop_seam
+from ironarc.core.reading.loops import Seam, falls_of, loop_seam
 from ironarc.core.scene.strip import IN_PLACE, LEAST_LOOP, Strip
 
 GRADE = Grade(
@@ -32,7 +32,8 @@ def loops(case: Case) -> Iterator[tuple[Strip, int, int]]:
 def rule(case: Case) -> Iterator[Finding]:
     """Loops with a gap of pose or of speed between their last frame and their first one."""
     for strip, a, b in loops(case):
-        found = loop_seam(case.reading.poses, case.reading.body, a, b, strip.played == IN_PLACE)
+        falls = falls_of(case.reading, a, b)
+        found = loop_seam(case.reading.poses, case.reading.body, a, b, strip.played == IN_PLACE, falls)
         yield from case.raised(
             KIND.name, _value(found, case.reading.poses.dt), strip.end - 1, strip.end, _says(case, strip, found),
             called(case.reading, found.worst), f"loop-{strip.id}",

@@ -1,6 +1,6 @@
 """Close a loop: its end is led into its beginning over some frames, planted feet held as far as they are planted."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -10,7 +10,7 @@ from ironarc.core.judging.judge import findings_of
 from ironarc.core.judging.on_blows import called
 from ironarc.core.motion.poses import Poses
 from ironarc.core.reading import Seen
-from ironarc.core.reading.loops import Seam, loop_seam, seam, twins_of
+from ironarc.core.reading.loops import Seam, falls_of, loop_seam, seam, twins_of
 from ironarc.core.scene.strip import IN_PLACE, LEAST_LOOP
 from ironarc.core.truing.carry import Figure, end_of, planted
 from ironarc.core.truing.correction import FRAME, FRAMES, Correction, Place, Proposal, one_way, option
@@ -18,6 +18,7 @@ from ironarc.core.truing.difference import check_root
 from ironarc.core.truing.proposing import indices, proposed
 
 NAME = "close_loop"
+UP = np.array([0.0, 1.0, 0.0])
 SHARE = 0.4  # of the loop, that its end is bent over if nobody says otherwise
 
 
@@ -51,9 +52,11 @@ def propose(seen: Seen, options: Options) -> Proposal:
         raise EditError(f"A loop has {LEAST_LOOP} frames or more; {options.start} to {options.end} has {n}.")
     over = max(2, round(SHARE * n)) if options.over < 0 else max(2, min(options.over, n - 1))
     a, b = indices(reading, options.start, options.end)
-    was = loop_seam(reading.poses, reading.body, a, b - 1, options.in_place)
+    falls = falls_of(reading, a, b - 1)
+    was = loop_seam(reading.poses, reading.body, a, b - 1, options.in_place, falls)
     figure = Figure.of(reading, slice(b - over, b))
-    poses, root = reading.poses, reading.poses.rig.roots[0]
+    root = reading.poses.rig.roots[0]
+    poses = _lifted(reading.poses, falls)
     u = np.arange(1, over + 1) / over
     share = u * u * (3 - 2 * u)
     wanted_local, wanted_root = _led(poses, a, b - 1, root, was, options.in_place)
@@ -62,17 +65,24 @@ def propose(seen: Seen, options: Options) -> Proposal:
     feet = planted(reading, slice(b - over, b))
     ends = [end_of(f.limb, figure.was.rotation, figure.was.position) for f in feet]
     figure.local[:] = rotation.multiply(figure.local, rotation.exp(off * share[:, None, None]))
-    figure.translation[:, root] += (wanted_root - figure.translation[-1, root]) * share[:, None]
+    figure.translation[:, root] += (wanted_root + falls[b - 1] * UP - figure.translation[-1, root]) * share[:, None]
     for foot, end in zip(feet, ends, strict=True):
         # what stands stays, until the end is the beginning's pose
         now = end_of(foot.limb, *figure.world())
         figure.reach(foot.limb, now + ((foot.share * (1 - share))[:, None]) * (end - now))
-    now = _seam_after(seen, figure, a, b, over, options.in_place)
+    now = _seam_after(seen, figure, a, b, over, options.in_place, falls)
     says = (
         f"The end misses the beginning by {now.gap_m.max() * 100:.1f} cm; it missed by {was.gap_m.max() * 100:.1f} cm, "
         f"most at the {called(reading, was.worst)}."
     )
     return proposed(seen, figure, CORRECTION, f"{options.start}–{options.end}", says)
+
+
+def _lifted(poses: Poses, falls: np.ndarray) -> Poses:
+    """Poses with what they fall by (frames,) m taken out."""
+    moved = poses.translation.copy()
+    moved[:, poses.rig.roots] -= falls[:, None, None] * UP
+    return replace(poses, translation=moved)
 
 
 def _led(poses: Poses, a: int, e: int, root: int, was: Seam, in_place: bool) -> tuple[np.ndarray, np.ndarray]:
@@ -92,12 +102,12 @@ def _led(poses: Poses, a: int, e: int, root: int, was: Seam, in_place: bool) -> 
     return local, place
 
 
-def _seam_after(seen: Seen, figure: Figure, a: int, b: int, over: int, in_place: bool) -> Seam:
+def _seam_after(seen: Seen, figure: Figure, a: int, b: int, over: int, in_place: bool, falls) -> Seam:
     """The seam with the figure's frames in place of the last ones."""
     poses = seen.reading.poses
     turn, place = figure.world()
     turns = np.concatenate([poses.rotation[a : b - over], turn])
-    places_ = np.concatenate([poses.position[a : b - over], place])
+    places_ = np.concatenate([poses.position[a : b - over], place]) - falls[a:b, None, None] * UP
     return seam(turns, places_, turns, places_, poses.rig.roots[0], poses.dt, in_place, twins_of(seen.reading.body))
 
 

@@ -8,7 +8,7 @@ from scipy.ndimage import median_filter
 from ironarc.core.errors import EditError
 from ironarc.core.reading import Reading, Seen
 from ironarc.core.reading.contacts import FLOOR
-from ironarc.core.reading.skin import SOLE
+from ironarc.core.reading.skin import SOLE, parts_of
 from ironarc.core.truing.carry import Figure
 from ironarc.core.truing.correction import FRAME, Correction, Place, Proposal, Way, option
 from ironarc.core.truing.difference import check_root
@@ -97,22 +97,31 @@ def _steps(reading: Reading, a: int, b: int, options: Options) -> np.ndarray:
     return out
 
 
+def _soles(reading: Reading, a: int, b: int) -> list[np.ndarray]:
+    """The points of each foot; of a body with no feet that are known as such, of every part that comes down. EditError
+    where there are none."""
+    track, meanings = reading.traced.track, reading.body.anatomy.meanings
+    sides: dict[str, list[int]] = {}
+    for i, (point, sole) in enumerate(zip(track.skin.points, track.skin.named(*SOLE), strict=True)):
+        if sole:
+            sides.setdefault(meanings[point.joint].side, []).append(i)
+    if sides:
+        return [np.array(sides[side]) for side in sorted(sides)]
+    away = reading.surfaces[FLOOR].away[a:b]
+    parts = parts_of(track.skin, reading.poses.rig.names).values()
+    down = [own for own in parts if away[:, own].min() < STANDS_M * reading.size]
+    if not down:
+        raise EditError("Nothing of it comes down on these frames, so nothing can carry it. Give it a speed.")
+    return down
+
+
 def _feet(reading: Reading, a: int, b: int) -> tuple[np.ndarray, np.ndarray]:
-    """(frames - 1, sides, 3) m by which the lowest point of each foot moves level from frame to frame, and whether it
-    bears then (frames - 1, sides)."""
+    """(frames - 1, feet, 3) m by which the lowest point of each foot moves level from frame to frame, and whether it
+    bears then (frames - 1, feet)."""
     track = reading.traced.track
-    soles = track.skin.named(*SOLE)
-    meanings = reading.body.anatomy.meanings
-    sides = sorted({meanings[p.joint].side for p, sole in zip(track.skin.points, soles, strict=True) if sole})
-    if not sides:
-        raise EditError("It has no feet that are understood as such. Give it a speed.")
     away = reading.surfaces[FLOOR].away[a:b]
     moved, near = [], []
-    for side in sides:
-        own = np.array([
-            i for i, (p, sole) in enumerate(zip(track.skin.points, soles, strict=True))
-            if sole and meanings[p.joint].side == side
-        ])  # fmt: skip
+    for own in _soles(reading, a, b):
         high, at = away[:, own], track.at[a:b][:, own]
         # the point that is lowest over both frames
         low = (high[:-1] + high[1:]).argmin(axis=1)
