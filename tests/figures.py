@@ -1,6 +1,9 @@
 """Figures and motions whose physics is known, built for tests."""
 
 import inspect
+import re
+import zlib
+from contextlib import suppress
 from dataclasses import replace
 
 import numpy as np
@@ -102,6 +105,16 @@ class Ask:
 
     def says(self, shot: Shot) -> str:
         return self.edit(shot).says(shot)
+
+
+def pages_of_pdf(pdf: bytes) -> list[tuple[float, float]]:
+    """The size of each page of a PDF in points, as the file itself says, also where that lies packed."""
+    said = pdf
+    for packed in re.findall(rb"stream\r?\n(.*?)\r?\nendstream", pdf, flags=re.DOTALL):
+        with suppress(zlib.error):
+            said += zlib.decompress(packed)
+    found = re.findall(rb"/MediaBox ?\[\s*0 0 ([\d.]+) ([\d.]+)\s*\]", said)
+    return [(float(w), float(h)) for w, h in found]
 
 
 def identity(n: int) -> np.ndarray:

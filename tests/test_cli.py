@@ -20,7 +20,7 @@ from ironarc.core.figure.weighing import Weighing, weighing_to_plain
 from ironarc.core.formats import FORMATS, bvh
 from tests.conftest import demo
 from tests.core.test_unsaid import sized, written, z_up
-from tests.figures import SMALL_BVH, bake_shot, changed_poses, dense_shot, picked_poses
+from tests.figures import SMALL_BVH, bake_shot, changed_poses, dense_shot, pages_of_pdf, picked_poses
 
 DOCS = Path(ironarc.__file__).parents[2] / "docs"
 
@@ -318,3 +318,22 @@ def test_both_floors_are_told_and_what_is_trued_meets_the_floor_it_was_read_with
     floor = re.search(r"Read it with --floor ([\d.]+)", told)
     again = run("read", out, *(("--floor", floor[1]) if floor else ())).stdout
     assert "floor at 0.240 m" in again if floor else "floor at 0.24" in again
+
+
+# --- sheets ----------------------------------------------------------------------------------------------
+
+
+def test_sheets_of_a_folder_are_one_pdf_and_a_bad_file_stops_nothing(files, tmp_path):
+    out = tmp_path / "sheets.pdf"
+    done = run("sheet", files, "-o", out, "--paper", "letter")
+    assert (done.returncode, "2 pages" in done.stdout, "bad.bvh" in done.stderr) == (2, True, True)
+    assert pages_of_pdf(out.read_bytes()) == [(792.0, 612.0)] * 2
+    assert run("sheet", files / "gangway.bvh", "-o", out).returncode == 0
+    assert run("sheet", files / "gap.bvh", "-o", out).returncode == 1
+
+
+def test_sheets_that_can_not_be_written_are_said(files, tmp_path):
+    nothing = run("sheet", files / "bad.bvh", "-o", tmp_path / "x.pdf")
+    assert (nothing.returncode, "nothing to put on a sheet" in nothing.stderr) == (2, True)
+    nowhere = run("sheet", files / "gangway.bvh", "-o", tmp_path / "no" / "x.pdf")
+    assert (nowhere.returncode, "could not be written" in nowhere.stderr) == (2, True)

@@ -1,4 +1,4 @@
-"""The command line: ironarc read | report | true | convert | serve | work | watch | demo | backup | restore.
+"""The command line: ironarc read | report | sheet | true | convert | serve | work | watch | demo | backup | restore.
 
 Exit status: 0 nothing cracked, 1 something cracked, 2 a file can't be read.
 """
@@ -85,6 +85,13 @@ def _parser() -> argparse.ArgumentParser:
     many.add_argument("--judging", type=Path, help=argparse.SUPPRESS)
     _add_figure_options(many)
     many.set_defaults(run=_report)
+    sheet = commands.add_parser("sheet", help="write the inspection sheets of files as one PDF")
+    sheet.add_argument("files", type=Path, nargs="+", metavar="file", help="files, or folders to look through")
+    sheet.add_argument("-o", "--output", type=Path, required=True, help="the PDF")
+    sheet.add_argument("--paper", choices=("a4", "letter"), default="a4")
+    sheet.add_argument("--judging", type=Path, help=argparse.SUPPRESS)
+    _add_figure_options(sheet)
+    sheet.set_defaults(run=_sheet)
     true = commands.add_parser("true", help="write a corrected file")
     true.add_argument("file", type=Path, help="a file, or a folder of them")
     true.add_argument("-o", "--output", type=Path, required=True, help="the corrected file, or a folder for them")
@@ -245,6 +252,30 @@ def _jobs(text: str) -> int:
 
 def _seen_file(args, path: Path) -> Seen:
     return see(_judged(_load(args, path), args, path))
+
+
+def _sheet(args) -> int:
+    from ironarc.web.sheet import pages_of
+    from ironarc.web.sheet_pdf import pdf_of
+
+    pages, status = [], 0
+    for path in dict.fromkeys(_found(args.files)):
+        try:
+            seen = _seen_file(args, path)
+            pages += pages_of(seen.shot)
+            status = max(status, _status(seen))
+        except IronArcError as error:
+            # the others still have their pages
+            print(f"ironarc: {error}", file=sys.stderr)
+            status = UNREADABLE
+    if not pages:
+        raise FileError("None of these files can be read, so there is nothing to put on a sheet.")
+    try:
+        args.output.write_bytes(pdf_of(pages, args.paper))
+    except OSError as error:
+        raise FileError(f"{args.output} could not be written: {error.strerror}.") from error
+    print(f"{args.output}: {len(pages)} page{'' if len(pages) == 1 else 's'}")
+    return status
 
 
 def _report(args) -> int:

@@ -111,7 +111,7 @@ def test_the_yard_finds_sorts_and_deletes_several(person, session):
     person.go("/?as=table&by=verdict")
     person.click("#tick-all")
     person.click("#table tbody tr [name='shot']")
-    person.click("#several button:nth-of-type(3)")
+    person.click("#several [formaction$='/shots/remove']")
     person.until(lambda: len(person.all("#table tbody tr")) == 1)
     assert "Gap hop" in person.one("#table tbody tr").text
     assert len(person.all("#removed form")) == 2
@@ -177,4 +177,40 @@ def test_a_change_made_elsewhere_is_offered_and_shown_at_one_click(person, sessi
     person.until(lambda: person.shown()[1] == shots.standing(session, hop).revision)
     person.until(lambda: not person.one("#newer").is_displayed())
     person.sees("#shot-name", "Hop, elsewhere")
+    assert person.complaints() == []
+
+
+def test_a_loop_is_read_as_it_goes_round_kept_on_the_shelf_and_a_clip_begins_as_another_ends(person, session):
+    shot_id = shots.create(session, demo("Hold hatch"))
+    session.commit()
+    person.open_shot(shot_id, "?step=show&frame=30")
+    person.sees("#clips li:nth-child(2) [data-round]", "In the air 28–35, as it goes round")
+    person.sees("#clips li:nth-child(2) [data-round]", "Going round brings no other findings")
+    order = person.one("#order [name='text']")
+    order.send_keys(Keys.CONTROL, "a")
+    order.send_keys("Start, Fall x 3, Land")
+    person.click("#order [hx-get]")
+    person.sees("#joins", "suits drops of 1.9 to 3.0 m")
+    person.click("#clips li:nth-child(2) [data-show='shelf']")
+    person.sees("#bench-message", "Fall is on the shelf, 8 poses")
+    Select(person.one("#clips li:nth-child(3) [data-begins-with]")).select_by_visible_text("as Fall ends")
+    changed(person, lambda: person.click("#clips li:nth-child(3) [data-show='begin']"))
+    person.click("#order [hx-get]")
+    person.until(lambda: person.all("#joins tr:last-child td"))
+    changed(person, lambda: person.chord(Keys.CONTROL, "z"))
+    was = demo("Hold hatch").poses("", np.array([38])).local
+    np.testing.assert_allclose(stands(session, shot_id).poses("", np.array([38])).local, was, atol=1e-9)
+    assert person.complaints() == []
+
+
+def test_a_shot_is_put_in_a_sequence_and_the_yard_groups_by_it(person, session, hop):
+    other = shots.create(session, demo("mid stride"))
+    session.commit()
+    person.open_shot(hop, "?step=set")
+    changed(person, lambda: typed(person, "#sequence", "The quay"))
+    assert stands(session, hop).sequence == "The quay"
+    person.go("/?by=sequence")
+    heads = [h.text for h in person.all("#cards > li > h2")]
+    assert heads == ["The quay", "In no sequence"]
+    assert stands(session, other).sequence == ""
     assert person.complaints() == []

@@ -7,8 +7,10 @@ import pytest
 from ironarc.core import truing
 from ironarc.core.reading import see
 from ironarc.store import shots
+from ironarc.web.sheet import pages_of as pages_of_shot
+from ironarc.web.sheet_pdf import OWN, _own, pdf_of
 from tests.conftest import demo
-from tests.figures import Ask, as_read
+from tests.figures import Ask, as_read, pages_of_pdf
 
 
 def pages_of(client, session, shot, **asked) -> list[str]:
@@ -21,7 +23,10 @@ def pages_of(client, session, shot, **asked) -> list[str]:
 
 def test_a_page_tells_poses_flights_findings_and_the_verdict(client, session):
     (page,) = pages_of(client, session, demo("Gap hop"))
-    frames = [int(n) for n in re.findall(r"class=\"sheet-number\">(\d+)</text><?", page.split("sheet-trestle")[0])]
+    frames = [
+        int(n)
+        for n in re.findall(r"<text [^>]*text-anchor=\"middle\"[^>]*>(\d+)</text>", page.split("sheet-trestle")[0])
+    ]
     assert {1, 37, 72} <= set(frames)
     assert frames == sorted(frames)
     assert "17.0 f" in page
@@ -87,3 +92,43 @@ def test_notes_for_the_hand_are_a_page_a_table_and_a_motion(client, session):
     assert table.mimetype == "text/csv"
     assert table.text.startswith("frame,part,up_cm")
     assert client.get(f"{base}/difference.bvh").text.startswith("HIERARCHY")
+
+
+# --- as a PDF ---------------------------------------------------------------------------------------------
+
+
+@pytest.mark.parametrize(("paper", "size"), [("a4", (841.9, 595.3)), ("letter", (792.0, 612.0))])
+def test_a_sheet_is_a_page_of_its_paper_as_a_pdf(client, session, paper, size):
+    shot = Ask("add_stock", "tansy", "standing").apply(demo("Gap hop"))
+    shot_id = shots.create(session, shot)
+    base = f"/shots/{shot_id}/r/{shots.standing(session, shot_id).revision}"
+    page = client.get(f"{base}/sheet", query_string={"paper": paper})
+    assert f"sheet.pdf?paper={paper}" in page.text
+    answer = client.get(f"{base}/sheet.pdf", query_string={"paper": paper})
+    assert (answer.mimetype, answer.data[:5]) == ("application/pdf", b"%PDF-")
+    assert 'filename="PF-010 Gap hop sheet.pdf"' in answer.headers["Content-Disposition"]
+    assert [pytest.approx(box, abs=0.5) for box in pages_of_pdf(answer.data)] == [size, size]
+    refused = client.get(f"{base}/sheet.pdf", query_string={"paper": "a0"})
+    assert (refused.status_code, "printed on a4 or letter" in refused.text) == (422, True)
+
+
+def test_several_sheets_are_one_pdf(client, session):
+    ids = [shots.create(session, demo(name)) for name in ("Gap hop", "Crate strikes")]
+    answer = client.get("/sheets.pdf", query_string={"shot": ids})
+    assert len(pages_of_pdf(answer.data)) == 2
+    assert 'filename="sheets.pdf"' in answer.headers["Content-Disposition"]
+
+
+@pytest.mark.parametrize(
+    "name", ["Gap hop", "Deck somersault", "Crate strikes", "mid stride", "Bram waits", "Gull's trot"]
+)
+def test_every_page_holds_what_stands_on_it(name):
+    """What doesn't fit would go on to a page of its own."""
+    pages = pages_of_shot(demo(name))
+    assert len(pages_of_pdf(pdf_of(pages, "letter"))) == len(pages)
+
+
+def test_a_page_takes_in_nothing_but_its_own_fonts():
+    with pytest.raises(ValueError, match="takes in nothing from file:///etc/passwd"):
+        _own("file:///etc/passwd")
+    assert _own(f"{OWN}IBMPlexSans-Regular.woff2").read(4) == b"wOF2"

@@ -94,3 +94,40 @@ def test_more_shots_than_a_page_holds_come_as_one_scrolls(client, session, monke
         page = as_read(client.get(onward.group(1).replace("&amp;", "&"), headers={"HX-Request": "true"}).text)
         assert "<!doctype" not in page
     assert found == [f"Hop {n}" for n in range(5)]
+
+
+# --- sequences -------------------------------------------------------------------------------------------
+
+
+def test_chosen_shots_stand_in_one_sequence_under_its_name(client, token, session, three):
+    chosen = [three["PF-010 Gap hop"], three["PF-090 Shot in mid stride"]]
+    answer = client.post(
+        "/shots/sequence", data={"csrf_token": token, "shot": [str(n) for n in chosen], "sequence": " The quay "}
+    )
+    assert answer.status_code == 302
+    assert [shots.load(session, n, shots.standing(session, n).revision).sequence for n in chosen] == ["The quay"] * 2
+    for form in ("cards", "table"):
+        page = as_read(client.get("/", query_string={"by": "sequence", "as": form}).text).split('id="shots"')[1]
+        places = [page.index(words) for words in ("The quay", "PF-010", "PF-090", "In no sequence", "PF-060")]
+        assert places == sorted(places)
+    # its name finds them too, also beside words of their own
+    assert names(client, find="quay") == ["PF-010 Gap hop", "PF-090 Shot in mid stride"]
+    assert names(client, find="quay hop") == ["PF-010 Gap hop"]
+    # each is a step to undo, and one that stands there already gets none
+    at = shots.standing(session, chosen[0])
+    assert at.undo_says == "Sequence The quay"
+    client.post("/shots/sequence", data={"csrf_token": token, "shot": str(chosen[0]), "sequence": "The quay"})
+    assert shots.standing(session, chosen[0]).revision == at.revision
+    refused = client.post("/shots/sequence", data={"csrf_token": token, "sequence": "The quay"})
+    assert (refused.status_code, "No shot selected" in refused.text) == (422, True)
+
+
+def test_a_sequence_that_goes_on_over_pages_has_its_name_once(client, token, session, monkeypatch):
+    monkeypatch.setattr("ironarc.web.yard.CARDS", 2)
+    hop = demo("Gap hop")
+    for n in range(4):
+        shots.create(session, replace(hop, name=f"Hop {n}", sequence="The quay" if n < 3 else ""))
+    page = as_read(client.get("/", query_string={"by": "sequence"}).text)
+    onward = re.search(r'hx-get="([^"]*first=\d+[^"]*)"', page).group(1).replace("&amp;", "&")
+    more = as_read(client.get(onward, headers={"HX-Request": "true"}).text)
+    assert (page.count(">The quay<"), more.count(">The quay<"), more.count(">In no sequence<")) == (1, 0, 1)

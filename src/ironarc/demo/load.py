@@ -1,6 +1,7 @@
 """Puts the demo shots into the database."""
 
 from collections.abc import Callable
+from dataclasses import replace
 
 from sqlalchemy import func, select
 from sqlalchemy.orm import Session
@@ -48,6 +49,13 @@ SHOTS: dict[str, Callable[[], Shot]] = {
 }
 
 
+# Sequences by the first letters of the names of the shots that stand in them
+SEQUENCES = {
+    "PF-01": "Coming alongside", "PF-02": "Coming alongside", "PF-03": "Coming alongside", "PF-04": "The hoist",
+    "PF-06": "The hoist", "PF-11": "The hoist",
+}  # fmt: skip
+
+
 def load(fresh: bool = False, only_if_new: bool = False, url: str | None = None) -> list[str]:
     """Adds the demo shots that are not there, all of them or none; with `fresh`, takes everything away first.
 
@@ -81,7 +89,7 @@ def _load(session: Session, fresh: bool, only_if_new: bool) -> list[str]:
     there = set() if fresh else shots.names_of_demo(session)
     wanted = [name for name in SHOTS if name not in there]
     for name in wanted:
-        shot = SHOTS[name]()
+        shot = replace(SHOTS[name](), sequence=SEQUENCES.get(name[:5], ""))
         if name == gap_hop.SCORE.name:
             shot = with_references(shot, session)
         shots.add(session, shot, author="demo", is_demo=True)

@@ -49,8 +49,8 @@ class Applied:
     readings: Readings
 
 
-BY_NAME, BY_VERDICT, BY_CHANGE = "name", "verdict", "change"
-SORTS = (BY_NAME, BY_VERDICT, BY_CHANGE)
+BY_NAME, BY_VERDICT, BY_CHANGE, BY_SEQUENCE = "name", "verdict", "change", "sequence"
+SORTS = (BY_NAME, BY_SEQUENCE, BY_VERDICT, BY_CHANGE)
 
 
 @dataclass(frozen=True)
@@ -136,15 +136,19 @@ def _write(session: Session, shot_id: int, parent: int | None, written: _Written
 def yard(
     session: Session, find: str = "", by: str = BY_NAME, first: int = 0, most: int | None = None
 ) -> list[YardEntry]:
-    """Shots whose names hold all the words of `find`, by name, by verdict (worst first) or by change (newest first),
-    from the one numbered `first` on; one whose card was worked out by other rules says so."""
+    """Shots that hold all the words of `find` in their names or their sequences', by name, by sequence, by verdict
+    (worst first) or by change (newest first), from the one numbered `first` on; one whose card was worked out by other
+    rules says so."""
     rules, name = house.rules(session), func.lower(RevisionRow.card["name"].astext)
+    sequence = func.coalesce(RevisionRow.card["sequence"].astext, "")
     grade = case({"cracked": 0, "strained": 1}, value=RevisionRow.card["grade"].astext, else_=2)
     orders = {
         BY_NAME: (name,), BY_VERDICT: (grade, RevisionRow.card["findings"].as_integer().desc(), name),
         BY_CHANGE: (RevisionRow.created_at.desc(),),
+        # those in none come last
+        BY_SEQUENCE: (sequence == "", func.lower(sequence), name),
     }  # fmt: skip
-    wanted = [name.contains(word, autoescape=True) for word in find.lower().split()]
+    wanted = _holding(find)
     rows = session.execute(
         select(ShotRow.id, RevisionRow.card, RevisionRow.created_at)
         .join(RevisionRow, ShotRow.head_id == RevisionRow.id)
@@ -157,9 +161,8 @@ def yard(
 
 
 def verdicts(session: Session, find: str = "") -> dict[str, int]:
-    """How many shots whose names hold all the words of `find` have each verdict."""
-    grade, name = RevisionRow.card["grade"].astext, func.lower(RevisionRow.card["name"].astext)
-    wanted = [name.contains(word, autoescape=True) for word in find.lower().split()]
+    """How many shots that hold all the words of `find` have each verdict."""
+    grade, wanted = RevisionRow.card["grade"].astext, _holding(find)
     rows = session.execute(
         select(grade, func.count())
         .select_from(ShotRow)
@@ -168,6 +171,13 @@ def verdicts(session: Session, find: str = "") -> dict[str, int]:
         .group_by(grade)
     )
     return {str(found): int(n) for found, n in rows}
+
+
+def _holding(find: str) -> list:
+    """That a shot holds each of these words in its name or its sequence's."""
+    said = (RevisionRow.card["name"].astext, func.coalesce(RevisionRow.card["sequence"].astext, ""))
+    whole = func.lower(func.concat(said[0], " ", said[1]))
+    return [whole.contains(word, autoescape=True) for word in find.lower().split()]
 
 
 def stale_cards(session: Session) -> list[tuple[int, int]]:

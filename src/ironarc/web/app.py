@@ -1,7 +1,6 @@
 """The application factory."""
 
 import json
-import re
 from pathlib import Path
 
 from flask import Flask, request, url_for
@@ -32,9 +31,9 @@ from ironarc.web import (
 from ironarc.web.arguments import AddressConverter, IdConverter, motion_words
 from ironarc.web.cards import Cards
 from ironarc.web.icons import icon
+from ironarc.web.sheet_pdf import keep_units
 from ironarc.web.variants import Variants
 
-_NUMBER_AND_UNIT = re.compile(r"(\d) (%|cm|m/s|s\b|kg|frames?\b|turns\b|body weights\b)")
 UPLOAD_LIMIT_BYTES = 64 * 1024 * 1024
 
 
@@ -88,7 +87,7 @@ def create_app(secret_key: str, database_url: str | None = None, port: int = 0) 
     app.get_send_file_max_age = lambda name: FOREVER_S if request.args.get("v") else None
     app.jinja_env.filters["finding_label"] = lambda kind: GRADES[kind].label
     app.jinja_env.filters["length_of"] = lambda values: sum(v * v for v in values) ** 0.5
-    app.jinja_env.filters["keep_units"] = lambda says: _NUMBER_AND_UNIT.sub("\\1\u00a0\\2", says)
+    app.jinja_env.filters["keep_units"] = keep_units
     app.jinja_env.trim_blocks = app.jinja_env.lstrip_blocks = True
     app.register_blueprint(yard.pages)
     for part in (bench, block, bring_in, clips, export, house, planner, sheet, true, weighings):

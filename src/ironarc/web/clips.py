@@ -2,12 +2,15 @@
 
 from flask import Blueprint, redirect, render_template, request, url_for
 
+from ironarc.core.edits.shelf import kept_clip
 from ironarc.core.errors import EditError
 from ironarc.core.exchange.order import BLENDS, laid_out
 from ironarc.core.judging.grades import GRADES
+from ironarc.core.posing.stand import stand_at
 from ironarc.core.truing.rounds import read_round
 from ironarc.core.whole_numbers import whole_number
-from ironarc.store import shots
+from ironarc.store import shelf, shots
+from ironarc.web.block_data import pose_lines
 from ironarc.web.seeing import open_session, see
 
 pages = Blueprint("clips", __name__, url_prefix="/shots/<id:shot_id>")
@@ -42,6 +45,22 @@ def read_a_round(shot_id: int, revision: int, clip: str):
         seen = see(session, shot_id, revision, who=request.args.get("who", ""))
     found = read_round(seen, clip)
     return render_template("partials/round.html", round=found, grades=GRADES)
+
+
+@pages.post("/r/<id:revision>/clips/<clip>/shelf")
+def keep_on_shelf(shot_id: int, revision: int, clip: str):
+    """A whole clip kept on the shelf, to be put on in any shot, mirrored or not."""
+    with open_session() as session:
+        seen = see(session, shot_id, revision, who=request.args.get("who", ""))
+        strip = next((s for s in seen.performer.strips_seen() if s.id == clip), None)
+        if strip is None:
+            raise EditError("That clip is gone. Look at the list as it is now.")
+        stand = stand_at(seen, strip.start)
+        lines = pose_lines(stand.posed.position[0], stand.posed.world[0], stand.body)
+        kept = kept_clip(seen, strip.name, strip.start, strip.end, tuple(map(tuple, lines)))
+        shelf.keep(session, kept)
+    words = f"{kept.name} is on the shelf, {len(kept.poses)} poses."
+    return {"says": f"{words} Put it on in Block, also in other shots and mirrored."}
 
 
 def _blend(given) -> int:

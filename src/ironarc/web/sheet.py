@@ -1,20 +1,21 @@
 """The inspection sheet: one page a performer, to be printed and hung on a wall."""
 
-from datetime import date
-from importlib.metadata import version
+from flask import Blueprint, Response, render_template, request, url_for
 
-from flask import Blueprint, render_template, request, url_for
-
+from ironarc.core.document import Shot
 from ironarc.core.errors import EditError
-from ironarc.core.judging import grade_of, match
+from ironarc.core.judging import grade_of, judge, match
 from ironarc.core.judging.findings import by_cause
-from ironarc.core.judging.grades import GRADES
+from ironarc.core.reading import see as see_core
 from ironarc.core.whole_numbers import whole_number
 from ironarc.store import house, shots
+from ironarc.web.export import download
 from ironarc.web.panels.look import flights_of
 from ironarc.web.panels.read import changed_limits
 from ironarc.web.seeing import open_session, see
+from ironarc.web.sheet_pdf import pdf_of, said_of
 from ironarc.web.sheet_picture import strip_picture, trestle_picture
+from ironarc.web.variants import View
 
 pages = Blueprint("sheet", __name__)
 PAPERS = ("a4", "letter")
@@ -34,6 +35,12 @@ def sheet(shot_id: int, revision: int):
 @pages.get("/sheets")
 def sheets():
     """Pages of several shots, as they stand."""
+    chosen, out = _chosen_pages()
+    return _rendered(out, url_for("yard.yard", **{"as": "table"}), shot=chosen)
+
+
+def _chosen_pages() -> tuple[list[int], list[dict]]:
+    """The shots that are asked for, and their pages."""
     chosen = [n for text in request.args.getlist("shot") if (n := whole_number(text)) is not None]
     if not 0 < len(chosen) <= MOST_SHOTS:
         raise EditError(f"Select 1 to {MOST_SHOTS} shots for their sheets; {len(chosen)} are.")
@@ -41,19 +48,41 @@ def sheets():
     with open_session() as session:
         for shot_id in chosen:
             out += _pages(session, shot_id, shots.standing(session, shot_id).revision, "")
-    return _rendered(out, url_for("yard.yard", **{"as": "table"}), shot=chosen)
+    return chosen, out
+
+
+@pages.get("/shots/<id:shot_id>/r/<id:revision>/sheet.pdf")
+def sheet_pdf(shot_id: int, revision: int):
+    """The same pages as a PDF."""
+    with open_session() as session:
+        sheets = _pages(session, shot_id, revision, request.args.get("who", ""))
+    return _as_pdf(sheets)
+
+
+@pages.get("/sheets.pdf")
+def sheets_pdf():
+    """Pages of several shots as a PDF."""
+    return _as_pdf(_chosen_pages()[1])
+
+
+def _as_pdf(sheets: list[dict]) -> Response:
+    name = f"{sheets[0]['shot'].name} sheet" if len({s["shot"].name for s in sheets}) == 1 else "sheets"
+    return download(name, pdf_of(sheets, _paper()), "pdf", "application/pdf")
+
+
+def _paper() -> str:
+    paper = request.args.get("paper", PAPERS[0])
+    if paper not in PAPERS:
+        raise EditError(f"A sheet is printed on {' or '.join(PAPERS)}; {paper[:20]!r} was given.")
+    return paper
 
 
 def _rendered(sheets: list[dict], back: str, **again) -> str:
     """The pages on a paper. back : where one came from; again : what asks for them on another paper"""
-    paper = request.args.get("paper", PAPERS[0])
-    if paper not in PAPERS:
-        raise EditError(f"A sheet is printed on {' or '.join(PAPERS)}; {paper[:20]!r} was given.")
-    papers = [(word, url_for(request.endpoint, **(request.view_args or {}), paper=word, **again)) for word in PAPERS]
-    return render_template(
-        "sheet.html", sheets=sheets, paper=paper, papers=papers, back=back, grades=GRADES, today=date.today(),
-        version=version("ironarc"),
-    )  # fmt: skip
+    paper, here = _paper(), request.view_args or {}
+    papers = [(word, url_for(request.endpoint, **here, paper=word, **again)) for word in PAPERS]
+    pdf = url_for(f"{request.endpoint}_pdf", **here, paper=paper, **again)
+    return render_template("sheet.html", sheets=sheets, papers=papers, pdf=pdf, back=back, **said_of(paper))
 
 
 def _pages(session, shot_id: int, revision: int, who: str) -> list[dict]:
@@ -63,20 +92,31 @@ def _pages(session, shot_id: int, revision: int, who: str) -> list[dict]:
     if not wanted:
         raise EditError("There is no such performer in this shot any more.")
     limits = changed_limits(shot, house.limits(session))
+    views = [tuple(see(session, shot_id, revision, side, found) for side in ("now", "before")) for found in wanted]
     return [
-        _page(session, shot_id, revision, found) | {
-            "shot": shot, "revision": revision, "limits": limits, "number": i + 1, "of": len(wanted)
-        }
-        for i, found in enumerate(wanted)
+        page_of(now, before) | {"revision": revision, "limits": limits, "number": i + 1, "of": len(wanted)}
+        for i, (now, before) in enumerate(views)
     ]  # fmt: skip
 
 
-def _page(session, shot_id: int, revision: int, who: str) -> dict:
-    """What stands on a performer's page."""
-    now, before = (see(session, shot_id, revision, side, who) for side in ("now", "before"))
-    rows = _rows(now, before)
+def pages_of(shot: Shot) -> list[dict]:
+    """The pages of a shot that lies in no database, as it stands."""
+
+    def view(shot: Shot, who: str) -> View:
+        seen = see_core(shot, who)
+        return View(shot, seen.performer, seen.reading, tuple(judge(shot, seen.performer, seen.reading)))
+
+    ids = [p.id for p in shot.performers]
+    more = {"revision": 1, "limits": changed_limits(shot, ()), "of": len(ids)}
+    was = shot.without_corrections()
+    return [page_of(view(shot, who), view(was, who)) | more | {"number": i + 1} for i, who in enumerate(ids)]
+
+
+def page_of(now: View, before: View) -> dict:
+    """What stands on a performer's page. now, before : with its corrections, and without"""
+    rows, who = _rows(now, before), now.performer.id
     return {
-        "performer": now.performer, "reading": now.reading, "grade": grade_of(now.findings),
+        "shot": now.shot, "performer": now.performer, "reading": now.reading, "grade": grade_of(now.findings),
         "was": grade_of(before.findings), "strip": strip_picture(now.reading), "trestle": trestle_picture(now),
         "flights": _both(flights_of(before), flights_of(now)), "rows": rows[:MOST_ROWS],
         "remarks": [r for r in now.shot.remarks if not r.settled and r.performer in ("", who)],

@@ -8,7 +8,7 @@ from ironarc.core.reading.gravity_arc import gravity_arc
 from ironarc.web.bench_data import piers
 from ironarc.web.variants import View
 
-WIDE, STRIP_HIGH = 1040, 272
+WIDE, STRIP_HIGH, LEAST_HIGH = 1040, 272, 60
 POSES, APART, BELOW = 11, 0.55, 20  # figures, statures between them, px under the floor for their frames
 LEFT, RULER, ROW, DEPTH = 74, 14, 11, 96  # of the trestle: gutter, ruler, a pier's row, the height curve
 
@@ -20,7 +20,9 @@ def strip_picture(reading: Reading) -> dict:
     points = np.array([(p[i], p[i + 1]) for figure in figures for p in figure for i in (0, 2)] + path)
     left, right = points[:, 0].min() - 0.15, points[:, 0].max() + 0.15
     scale = min((WIDE - 20) / max(right - left, 0.5), (STRIP_HIGH - BELOW - 10) / max(points[:, 1].max() + 0.1, 1.0))
-    shift, floor = WIDE / 2 - (left + right) / 2 * scale, STRIP_HIGH - BELOW
+    # no higher than what is on it: one who crawls leaves the room to what is said
+    high = max(points[:, 1].max() * scale, LEAST_HIGH) + BELOW + 14
+    shift, floor = WIDE / 2 - (left + right) / 2 * scale, high - BELOW
     drawn = []
     for moment, figure in zip(moments, figures, strict=True):
         rows = np.array(figure)
@@ -31,7 +33,7 @@ def strip_picture(reading: Reading) -> dict:
         drawn.append({"lines": lines, "x": round(middle, 1), "frame": int(reading.poses.frames[0]) + moment})
     at = np.array(path)
     beads = " ".join(f"{x * scale + shift:.1f},{floor - y * scale:.1f}" for x, y in at)
-    return {"width": WIDE, "height": STRIP_HIGH, "floor": floor, "figures": drawn, "path": beads}
+    return {"width": WIDE, "height": round(high, 1), "floor": round(floor, 1), "figures": drawn, "path": beads}
 
 
 def _moments(reading: Reading) -> list[int]:

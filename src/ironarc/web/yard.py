@@ -9,6 +9,7 @@ from pathlib import PurePath
 from flask import Blueprint, Response, current_app, redirect, render_template, request, url_for
 
 from ironarc.core.document import Shot
+from ironarc.core.edits.commands.shot import set_sequence
 from ironarc.core.errors import EditError, FileError
 from ironarc.core.exchange.bring_in import file_error, shot_of
 from ironarc.core.exchange.stock import STANDING, stock_performer
@@ -21,12 +22,16 @@ from ironarc.store import shots
 from ironarc.web.arguments import file_name, motion_words
 from ironarc.web.asking import questions
 from ironarc.web.picture import ASK_FOOT, ASK_HIGH, ASK_WIDE, card_picture
+from ironarc.web.seeing import see
 
 pages = Blueprint("yard", __name__)
 NEW_FPS, NEW_FRAMES = 24.0, 72
 TABLE = "table"
 CARDS, ROWS = 24, 200  # that come at once, more as one scrolls
-SORT_WORDS = {shots.BY_NAME: "by name", shots.BY_VERDICT: "worst first", shots.BY_CHANGE: "newest first"}
+SORT_WORDS = {
+    shots.BY_NAME: "by name", shots.BY_SEQUENCE: "by sequence", shots.BY_VERDICT: "worst first",
+    shots.BY_CHANGE: "newest first",
+}  # fmt: skip
 
 
 @pages.get("/")
@@ -61,6 +66,7 @@ def _asked() -> dict:
     return {
         "find": request.args.get("find", "").strip()[:80], "by": by if by in shots.SORTS else shots.BY_NAME,
         "as": TABLE if form == TABLE else "cards", "first": max(whole_number(request.args.get("first", "0")) or 0, 0),
+        "after": request.args.get("after"),
     }  # fmt: skip
 
 
@@ -74,6 +80,19 @@ def remove_several():
     for shot_id in chosen:
         current_app.extensions["variants"].forget(shot_id)
     return redirect(url_for("yard.yard", **{"as": TABLE}))
+
+
+@pages.post("/shots/sequence")
+def put_in_sequence():
+    """The chosen shots stand in one sequence from now on; each can undo it."""
+    name = request.form.get("sequence", "")
+    with current_app.extensions["sessions"]() as session:
+        for shot_id in _chosen():
+            revision = shots.standing(session, shot_id).revision
+            seen = see(session, shot_id, revision)
+            if seen.shot.sequence != name.strip():
+                current_app.extensions["variants"].apply(session, shot_id, revision, set_sequence(seen, name))
+    return redirect(url_for("yard.yard", by=shots.BY_SEQUENCE, **{"as": TABLE}))
 
 
 @pages.post("/shots/export.zip")

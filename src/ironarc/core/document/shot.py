@@ -58,6 +58,7 @@ class Shot:
     floor_slope : (2,) rise of the floor per metre along x and z
     limits : of findings, where they differ from the table's
     assumed : what was assumed when its motion was brought in, in sentences; remarks : notes of a review
+    sequence : of shots that it stands in, by name, or ""
     """
 
     name: str
@@ -78,6 +79,7 @@ class Shot:
     floor_slope: tuple[float, float] = (0.0, 0.0)
     assumed: tuple[str, ...] = ()
     remarks: tuple[Remark, ...] = ()
+    sequence: str = ""
 
     @property
     def fps(self) -> float:

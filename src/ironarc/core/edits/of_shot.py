@@ -15,10 +15,10 @@ from ironarc.core.scene.rate import parse_rate, rate_text
 from ironarc.core.settings import MAX_FLOOR_M, MAX_G_MS2, MIN_G_MS2
 
 MAX_SLOPE = 1.0  # of the floor, rise over run
-NOTES_LENGTH = 4000
+NOTES_LENGTH, SEQUENCE_LENGTH = 4000, 60
 SETTABLE_OF_SHOT = (
     "name", "notes", "first_frame", "frames", "g", "floor_m", "floor_by_hand", "floor_slope", "display", "limits",
-    "remarks",
+    "remarks", "sequence",
 )  # fmt: skip
 
 
@@ -50,6 +50,8 @@ class SetShot(Changes):
 
 def _check(shot: Shot) -> None:
     """EditError for a shot that can't be."""
+    if len(shot.sequence) > SEQUENCE_LENGTH:
+        raise EditError(f"A sequence has a name of up to {SEQUENCE_LENGTH} letters.")
     if len(shot.notes) > NOTES_LENGTH:
         raise EditError(f"Notes can have up to {NOTES_LENGTH} characters; these have {len(shot.notes)}.")
     first, last = shot.first_frame, shot.last_frame

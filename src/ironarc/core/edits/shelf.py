@@ -14,7 +14,7 @@ from ironarc.core.posing.stand import Stand, ahead, stand_at
 from ironarc.core.reading.shot import Seen
 
 SCHEMA = 1
-LONGEST_RUN = 60
+LONGEST_RUN = 120
 MOST_JOINTS = 400
 
 
@@ -52,6 +52,12 @@ def kept_of(seen: Seen, name: str, frames: tuple[int, ...], parts: tuple[str, ..
     at = sorted(set(frames))
     poses = tuple((f - at[0], copied(stand_at(seen, f), parts)) for f in at[: LONGEST_RUN + 1])
     return Kept(clean_name(name), poses, lines).checked()
+
+
+def kept_clip(seen: Seen, name: str, start: int, end: int, lines=()) -> Kept:
+    """A whole clip: all its frames, or as many of them as a run has, evenly apart, with its last."""
+    step = -(-(end - start) // (LONGEST_RUN - 1)) or 1
+    return kept_of(seen, name, (*range(start, end, step), end), (), lines)
 
 
 def kept_to_plain(kept: Kept) -> dict[str, Any]:

@@ -33,6 +33,7 @@ def card_of(shot: Shot, readings: Mapping[str, Reading], house: Sequence[Limit] 
     figures, path = side_view(reading, key_moments(reading))
     return {
         "rules": rules_version(), "name": shot.name, "source": shot.source,
+        "sequence": shot.sequence,
         "frames": shot.frames, "fps": shot.fps, "seconds": shot.frames * shot.frame_time_s,
         "grade": grade_of(findings), "unjudged": unjudged_of_all(shot, readings),
         "moves": not nothing_moves(shot, readings),

@@ -7,8 +7,9 @@ from ironarc.core.exchange.order import played
 from ironarc.core.judging.finding import RANK, SOUND, Finding
 from ironarc.core.judging.judge import findings_of, judge
 from ironarc.core.reading import Seen, see
+from ironarc.core.reading.loops import falls_of
 
-ROUNDS = 3
+ROUNDS, DEEP_M = 3, -500.0
 
 
 @dataclass(frozen=True)
@@ -36,7 +37,10 @@ def read_round(seen: Seen, clip: str) -> Round:
     if strip is None:
         raise EditError("That clip is gone, or does not loop. Choose how it is played in Show.")
     rounds, _ = played(seen.shot, seen.performer, [strip] * ROUNDS, strip.name, 0)
-    n = strip.end - strip.start + 1
+    n, first = strip.end - strip.start + 1, int(seen.reading.poses.frames[0])
+    if falls_of(seen.reading, strip.start - first, strip.end - first).any():
+        # round after round it falls on: nothing is there to come down on
+        rounds = replace(rounds, floor_m=DEEP_M, floor_by_hand=True, props=())
     reading = see(rounds).reading
 
     def own(frame: int) -> int:

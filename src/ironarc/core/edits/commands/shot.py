@@ -20,6 +20,13 @@ def set_notes(seen: Seen, notes: str) -> Edit:
 
 
 @command
+def set_sequence(seen: Seen, sequence: str) -> Edit:
+    """The sequence that the shot stands in, by name; in none for ""."""
+    name = clean_name(sequence) if sequence.strip() else ""
+    return SetShot({"sequence": name}, f"Sequence {name}" if name else "In no sequence")
+
+
+@command
 def set_rate(seen: Seen, rate: str, keep: str) -> Edit:
     """Another rate, as it is typed; keep : "seconds" or "frames"."""
     return SetRate(rate, keep)

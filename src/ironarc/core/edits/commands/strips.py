@@ -6,6 +6,7 @@ from ironarc.core.document import Performer
 from ironarc.core.edits.base import Edit
 from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.items import set_item_of
+from ironarc.core.edits.shelf import kept_of, put_on
 from ironarc.core.errors import EditError
 from ironarc.core.reading.loops import best_end
 from ironarc.core.reading.shot import Seen
@@ -68,6 +69,21 @@ def double_clip(seen: Seen, performer: str, clip: str) -> Edit:
     return _with(
         p, (*p.strips, replace(was, id=f"strip{number}", name=_free_name(p, was.name))), f"Duplicate clip {was.name}"
     )
+
+
+@command
+def begin_clip(seen: Seen, performer: str, clip: str, other: str) -> Edit:
+    """A clip begins with the pose that another one ends on, keyed on its first frame where its own has it stand."""
+    p, first = seen.performer, int(seen.reading.poses.frames[0])
+    there = {s.id: s for s in p.strips_seen()}
+    was, led = (there.get(strip_called(p, x).id) for x in (clip, other))
+    if was is None or led is None or not first <= led.end < first + len(seen.reading.poses.frames):
+        raise EditError("Both clips must lie within the shot's frames.")
+    if was.id == led.id:
+        raise EditError("A clip begins with the end of another one. Choose which.")
+    kept = kept_of(seen, led.name, (led.end,), ())
+    edit, _ = put_on(seen, kept, was.start, (), 1.0, False)
+    return edit
 
 
 @command

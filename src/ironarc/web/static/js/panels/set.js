@@ -221,6 +221,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
   const changes = {
     rename: (field) => actions.edit({ kind: "rename_item", item: pick(), name: field.value }),
     "rename-shot": (field) => actions.edit({ kind: "rename_shot", name: field.value }),
+    sequence: (field) => actions.edit({ kind: "set_sequence", sequence: field.value }),
     notes: (field) => actions.edit({ kind: "set_notes", notes: field.value }),
     range() {
       const [first, last] = [whole(byId("range-first"), "From frame"), whole(byId("range-last"), "To frame")];

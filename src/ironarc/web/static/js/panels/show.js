@@ -1,4 +1,5 @@
 // The Show panel: named clips made, changed, played and taken home.
+import { postJson } from "../api.js";
 import { createFields } from "./fields.js";
 
 export function createShowPanel(panel, state, setup, actions) {
@@ -14,6 +15,8 @@ export function createShowPanel(panel, state, setup, actions) {
     if (show === "double") edit("double_clip", { clip: clipOf(button) });
     if (show === "end-before") edit("set_clip", { clip: clipOf(button), end: Number(end) });
     if (show === "find-loop") edit("find_loop", { clip: clipOf(button) });
+    if (show === "begin") edit("begin_clip", { clip: clipOf(button), other: button.closest("[data-clip]").querySelector("[data-begins-with]").value });
+    if (show === "shelf") keepOnShelf(clipOf(button));
     if (show === "remove") edit("remove_clip", { clip: clipOf(button) });
     if (show === "range") {
       const form = document.getElementById("export");
@@ -23,6 +26,13 @@ export function createShowPanel(panel, state, setup, actions) {
       form.elements.from.focus();
     }
   });
+
+  async function keepOnShelf(clip) {
+    try {
+      const { says } = await postJson(`/shots/${setup.shot}/r/${state.get("revision")}/clips/${clip}/shelf?${new URLSearchParams({ who: state.get("who") })}`, {});
+      actions.say(says, "stays");
+    } catch (error) { actions.say(error.message); }
+  }
 
   panel.addEventListener("change", (event) => {
     const field = event.target, what = field.dataset.clipChange;
