@@ -57,7 +57,7 @@ def test_a_report_is_gone_on_from_and_reads_only_what_changed(folder, capsys, mo
     main(["report", str(folder), "--jobs", "1", "--json", str(kept)])
     before = json.loads(kept.read_text())
     read = []
-    monkeypatch.setattr("ironarc.cli._seen_file", lambda args, path: read.append(path.name))
+    monkeypatch.setattr("ironarc.cli.seen_file", lambda args, path: read.append(path.name))
     capsys.readouterr()
     main(["report", str(folder), "--jobs", "1", "--json", str(kept)])
     assert read == []

@@ -41,6 +41,8 @@ from ironarc.core.truing import plan
 from ironarc.core.whole_numbers import whole_number
 
 UNREADABLE = 2
+# Options that go along with a file to another machine
+QUEUED = ("mass", "build", "weighing", "judging", "g", "unit", "up", "rest", "rate", "floor")
 REPORT_KEPT = 50  # rows, after which a long report is kept on the way
 SAME_FLOOR_M = 0.01  # that a motion read by itself may find its floor off, of a figure of 1.75 m
 
@@ -78,6 +80,9 @@ def _parser() -> argparse.ArgumentParser:
     many.add_argument("files", type=Path, nargs="+", metavar="file", help="files, or folders to look through")
     many.add_argument(
         "--jobs", type=_jobs, default=os.cpu_count() or 1, help="files read at a time (default: one a core)"
+    )
+    many.add_argument(
+        "--queue", action="store_true", help="have them read by every worker that runs, on other machines too"
     )
     many.add_argument("--html", type=Path, help="one page with pictures, worst first")
     many.add_argument("--csv", type=Path, help="a row a file")
@@ -250,7 +255,7 @@ def _jobs(text: str) -> int:
     return found
 
 
-def _seen_file(args, path: Path) -> Seen:
+def seen_file(args, path: Path) -> Seen:
     return see(_judged(_load(args, path), args, path))
 
 
@@ -261,7 +266,7 @@ def _sheet(args) -> int:
     pages, status = [], 0
     for path in dict.fromkeys(_found(args.files)):
         try:
-            seen = _seen_file(args, path)
+            seen = seen_file(args, path)
             pages += pages_of(seen.shot)
             status = max(status, _status(seen))
         except IronArcError as error:
@@ -283,14 +288,20 @@ def _report(args) -> int:
     from ironarc.web.picture import card_picture
 
     paths = list(dict.fromkeys(_found(args.files)))
-    asked = {k: str(v) for k, v in vars(args).items() if k not in ("run", "files", "jobs", "html", "csv", "json")}
+    asked = {
+        k: str(v) for k, v in vars(args).items() if k not in ("run", "files", "jobs", "queue", "html", "csv", "json")
+    }
     kept, rows = report.kept_rows(args.json), []
     known = set(kept)
     # a function of other processes takes no open things along
     given = argparse.Namespace(**{k: v for k, v in vars(args).items() if k != "run"})
-    load, widest = partial(_seen_file, given), max(len(str(path)) for path in paths)
+    marked, widest = json.dumps(asked, sort_keys=True), max(len(str(path)) for path in paths)
+    if args.queue:
+        done = _rows_by_queue(paths, marked, args, kept)
+    else:
+        done = report.rows_of(paths, marked, partial(seen_file, given), args.jobs, kept)
     try:
-        for row in report.rows_of(paths, json.dumps(asked, sort_keys=True), load, args.jobs, kept):
+        for row in done:
             rows.append(row)
             says = row.error or row.first
             print(f"{row.file:<{widest}}  {row.verdict:<10}  {says}".rstrip(), flush=True)
@@ -309,6 +320,15 @@ def _report(args) -> int:
     again = sum(row.file in known and kept[row.file].mark == row.mark for row in rows)
     print(f"{len(rows)} files: {told}" + (f"; {again} known from before" if again else ""))
     return UNREADABLE if counts[report.UNREADABLE] else int(bool(counts[CRACKED]))
+
+
+def _rows_by_queue(paths: list[Path], asked: str, args, kept: dict) -> Iterator:
+    from ironarc.queued import rows_by_queue
+
+    if args.weighing or args.judging:
+        raise FileError("With --queue files are read elsewhere, where no --weighing or --judging lies. Leave it out.")
+    options = {k: v for k, v in vars(args).items() if k in QUEUED}
+    return rows_by_queue(paths, asked, options, kept, say=partial(print, file=sys.stderr))
 
 
 def _keep(path: Path, text: str) -> None:

@@ -26,12 +26,13 @@ from sqlalchemy.orm import Session
 from ironarc.carrying_out import carry_out
 from ironarc.core.whole_numbers import whole_number
 from ironarc.processes import die_with_parent
-from ironarc.store import work
+from ironarc.store import batches, work
 from ironarc.store.database import URL_SETTING, connect, database_url
 
 LOOK_S = 0.2  # how often the worker looks after what is being worked out
 FRESH_S = 2.0  # how often it says so in the row
 TAKE_UP_S = 2.0  # how often it looks for work that lost its worker
+READ_S = 150.0  # that a file may take to be read
 AWAY_S = 60.0  # how long it waits for a database that is away to write down how work ended
 MEMORY_SETTING = "IRONARC_WORK_MB"
 MEMORY_BYTES = min(4 * 2**30, psutil.virtual_memory().total // 2)  # of one piece of work, unless the setting says so
@@ -49,6 +50,37 @@ _forks.set_forkserver_preload(["ironarc.worker"])
 def true(context: JobContext, work_id: int) -> None:
     """Does one piece of work, from beginning to end."""
     look_after(work_id, database_url(), context.should_abort)
+
+
+@app.task(name=batches.TASK, queue=work.QUEUE, retry=False)
+def read_file(file_id: int) -> None:
+    """Reads one file that was handed in."""
+    process = _forks.Process(target=_read_in_its_own, args=(database_url(), file_id, memory_bytes()), daemon=True)
+    process.start()
+    process.join(READ_S)
+    # it may hang, or want more memory than there is: then nobody waits for it for ever
+    code = process.exitcode
+    process.kill()
+    process.join()
+    if code != 0:
+        engine = connect(database_url())
+        with Session(engine) as session:
+            batches.give_up(session, file_id, f"It could not be read within {READ_S:.0f} s and the memory there is.")
+        engine.dispose()
+
+
+def _read_in_its_own(address: str, file_id: int, most_bytes: int) -> None:
+    from ironarc.queued import read_asked  # which takes in the command line, which runs this
+
+    die_with_parent(signal.SIGKILL)
+    signal.signal(signal.SIGINT, signal.SIG_IGN)
+    resource.setrlimit(resource.RLIMIT_DATA, (most_bytes, most_bytes))
+    engine = connect(address)
+    with Session(engine) as session:
+        row = batches.begin(session, file_id)
+        if row is not None:
+            batches.end(session, file_id, read_asked(row))
+    engine.dispose()
 
 
 def look_after(work_id: int, address: str, leaves: Callable[[], bool] = lambda: False) -> None:

@@ -14,7 +14,7 @@ from ironarc.store.database import check_version, migrate, new_mark
 from ironarc.store.models import IdentityRow
 
 # work of the background lives with the server that was asked for it
-_NOT_KEPT = ("work", "procrastinate_jobs", "procrastinate_events", "procrastinate_workers")
+_NOT_KEPT = ("work", "batch_file", "procrastinate_jobs", "procrastinate_events", "procrastinate_workers")
 _LET_GO_S = 10  # how long a restore waits for others to let go of the tables
 
 

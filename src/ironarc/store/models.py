@@ -130,6 +130,22 @@ class RevisionRow(Base):
     card: Mapped[dict] = mapped_column(JSONB)
 
 
+class BatchFileRow(Base):
+    """A file that was handed to the queue to be read, see `store.batches`. row : of a report, None until it is read"""
+
+    __tablename__ = "batch_file"
+    __table_args__ = (Index("ix_batch_file_batch", "batch"),)
+    id: Mapped[int] = mapped_column(primary_key=True)
+    batch: Mapped[str] = mapped_column(Text)
+    name: Mapped[str] = mapped_column(Text)
+    mark: Mapped[str] = mapped_column(Text)
+    data: Mapped[bytes] = mapped_column(LargeBinary)
+    options: Mapped[dict] = mapped_column(JSONB)
+    tries: Mapped[int] = mapped_column(server_default="0")
+    row: Mapped[dict | None] = mapped_column(JSONB(none_as_null=True))
+    moved_at: Mapped[datetime] = mapped_column(DateTime(timezone=True), default=now)
+
+
 class WorkRow(Base):
     """Work for the background, see `store.work`.
 
