@@ -33,6 +33,7 @@ LOOK_S = 0.2  # how often the worker looks after what is being worked out
 FRESH_S = 2.0  # how often it says so in the row
 TAKE_UP_S = 2.0  # how often it looks for work that lost its worker
 READ_S = 150.0  # that a file may take to be read
+ALONG_S = 10.0  # for which one process goes on with the files of a batch
 AWAY_S = 60.0  # how long it waits for a database that is away to write down how work ended
 MEMORY_SETTING = "IRONARC_WORK_MB"
 MEMORY_BYTES = min(4 * 2**30, psutil.virtual_memory().total // 2)  # of one piece of work, unless the setting says so
@@ -54,7 +55,13 @@ def true(context: JobContext, work_id: int) -> None:
 
 @app.task(name=batches.TASK, queue=work.QUEUE, retry=False)
 def read_file(file_id: int) -> None:
-    """Reads one file that was handed in."""
+    """Reads a file that was handed in, and others of its batch while it is at it."""
+    engine = connect(database_url())
+    with Session(engine) as session:
+        waits = batches.waits(session, file_id)
+    engine.dispose()
+    if not waits:
+        return  # whoever read another one took it along
     process = _forks.Process(target=_read_in_its_own, args=(database_url(), file_id, memory_bytes()), daemon=True)
     process.start()
     process.join(READ_S)
@@ -77,9 +84,10 @@ def _read_in_its_own(address: str, file_id: int, most_bytes: int) -> None:
     resource.setrlimit(resource.RLIMIT_DATA, (most_bytes, most_bytes))
     engine = connect(address)
     with Session(engine) as session:
-        row = batches.begin(session, file_id)
-        if row is not None:
-            batches.end(session, file_id, read_asked(row))
+        row, until = batches.begin(session, file_id), time.monotonic() + ALONG_S
+        while row is not None:
+            batches.end(session, row.id, read_asked(row))
+            row = batches.begin_next(session, row.batch) if time.monotonic() < until else None
     engine.dispose()
 
 

@@ -54,6 +54,19 @@ def begin(session: Session, file_id: int) -> BatchFileRow | None:
     return row if row is not None and row.row is None else None
 
 
+def begin_next(session: Session, batch: str) -> BatchFileRow | None:
+    """Another file of a batch that nobody has begun; None where there is none."""
+    first = select(BatchFileRow.id).where(BatchFileRow.batch == batch, BatchFileRow.tries == 0)
+    found = session.scalar(first.order_by(BatchFileRow.id).with_for_update(skip_locked=True).limit(1))
+    return None if found is None else begin(session, found)
+
+
+def waits(session: Session, file_id: int) -> bool:
+    """Whether a file is still to be begun, or was handed on."""
+    row = session.get(BatchFileRow, file_id)
+    return row is not None and row.row is None and (row.tries == 0 or row.handed_on)
+
+
 def data_of(row: BatchFileRow) -> bytes:
     return zlib.decompress(row.data)
 
@@ -86,7 +99,8 @@ def hand_on(session: Session, batch: str) -> None:
         if tries >= MOST_TRIES:
             end(session, file_id, unread(name, mark, KILLED))
         else:
-            session.execute(update(BatchFileRow).where(BatchFileRow.id == file_id).values(moved_at=now()))
+            again = update(BatchFileRow).where(BatchFileRow.id == file_id)
+            session.execute(again.values(moved_at=now(), handed_on=True))
             _queue(session, [file_id])
     session.commit()
 

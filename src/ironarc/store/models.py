@@ -142,6 +142,7 @@ class BatchFileRow(Base):
     data: Mapped[bytes] = mapped_column(LargeBinary)
     options: Mapped[dict] = mapped_column(JSONB)
     tries: Mapped[int] = mapped_column(server_default="0")
+    handed_on: Mapped[bool] = mapped_column(server_default=false())
     row: Mapped[dict | None] = mapped_column(JSONB(none_as_null=True))
     moved_at: Mapped[datetime] = mapped_column(DateTime(timezone=True), default=now)
 

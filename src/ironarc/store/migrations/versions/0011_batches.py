@@ -20,6 +20,7 @@ def upgrade() -> None:
         sa.Column("data", sa.LargeBinary, nullable=False),
         sa.Column("options", JSONB, nullable=False),
         sa.Column("tries", sa.Integer, nullable=False, server_default="0"),
+        sa.Column("handed_on", sa.Boolean, nullable=False, server_default=sa.false()),
         sa.Column("row", JSONB),
         sa.Column("moved_at", sa.DateTime(timezone=True), nullable=False),
     )
