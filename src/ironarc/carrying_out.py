@@ -28,8 +28,8 @@ class _Stopped(Exception):
 
 
 def carry_out(session: Session, work_id: int, tries: int) -> None:
-    """Works out what a row asks for, telling how far it is. Raises DBAPIError where the database goes away, and
-    MemoryError; anything else is written down as how it ended, with its traceback in the log."""
+    """Works out what a row asks for, telling how far it is. Raises DBAPIError where the database goes away,
+    MemoryError and SystemError; anything else is written down as how it ended, with its traceback in the log."""
     try:
         row = work.look(session, work_id)
         says, edit = _made(session, row, _Teller(session, work_id, tries))
@@ -39,7 +39,7 @@ def carry_out(session: Session, work_id: int, tries: int) -> None:
     except IronArcError as error:
         session.rollback()
         work.end(session, work_id, tries, work.FAILED, str(error))
-    except (DBAPIError, MemoryError):
+    except (DBAPIError, MemoryError, SystemError):
         raise
     except Exception:
         log.exception("Work %d broke.", work_id)

@@ -39,6 +39,7 @@ MEMORY_SETTING = "IRONARC_WORK_MB"
 MEMORY_BYTES = min(4 * 2**30, psutil.virtual_memory().total // 2)  # of one piece of work, unless the setting says so
 OUT_OF_MEMORY = "out of memory"  # as the database's driver says it
 TOO_LARGE, AGAIN = 70, 75  # how the process of a piece of work ends: out of memory; the database was away
+ABORTED = -signal.SIGABRT  # as Python ends where it has not even the memory to say that it has none
 
 app = procrastinate.App(connector=procrastinate.PsycopgConnector())
 log = logging.getLogger(__name__)
@@ -144,7 +145,7 @@ def _put_down(engine: Engine, work_id: int, tries: int, code: int, sent_home: bo
                 state = work.state_of(session, work_id, tries)
                 if state == work.STOPPING:
                     work.end(session, work_id, tries, work.STOPPED, work.STOPPED_SAYS)
-                elif state == work.WORKING and code == TOO_LARGE:
+                elif state == work.WORKING and code in (TOO_LARGE, ABORTED):
                     work.end(session, work_id, tries, work.FAILED, too_large())
                 elif state == work.WORKING:
                     if not sent_home:
@@ -179,7 +180,7 @@ def _in_its_own(address: str, work_id: int, tries: int, most_bytes: int) -> None
     try:
         with Session(engine) as session:
             carry_out(session, work_id, tries)
-    except MemoryError:
+    except (MemoryError, SystemError):  # which is how extensions fail that have no memory to say so
         os._exit(TOO_LARGE)  # at once: what Python does as it ends may want memory too
     except DBAPIError as error:
         # the driver tells its own want of memory as an error of the database

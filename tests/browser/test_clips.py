@@ -157,6 +157,12 @@ def test_a_new_take_comes_in_under_what_was_done_and_says_what_came_of_it(person
     person.sees("#bench-message", "Against the take before:")
     assert "Made anew: " in person.one("#bench-message").text
     assert stands(session, shot_id).frames == 60
+    # the one before it is set beside it, and taken back
+    changed(person, lambda: person.click("#takes [data-show='beside']"))
+    shot = stands(session, shot_id)
+    assert [p.name for p in shot.performers] == ["Performer", "Performer, earlier 1"]
+    assert shot.performers[1].clip == (1, 72)
+    changed(person, lambda: person.chord(Keys.CONTROL, "z"))
     person.one("#take-file").send_keys(str(tmp_path / "gull.bvh"))
     person.sees("#bench-message", "another skeleton: it lacks")
     assert stands(session, shot_id).frames == 60

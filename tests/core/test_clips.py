@@ -11,12 +11,13 @@ from ironarc.core.document import Shot
 from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.edits.shelf import kept_clip, put_on
 from ironarc.core.errors import EditError
-from ironarc.core.exchange.order import laid_out, names_of, strips_in
+from ironarc.core.exchange.order import laid_out, laid_out_together, names_of, strips_in
 from ironarc.core.exchange.stock import STANDING, stock_performer
 from ironarc.core.judging.judge import judge
 from ironarc.core.motion.layers import BROUGHT_IN, REPLACES, Layer
 from ironarc.core.reading import see
 from ironarc.core.reading.loops import falls_of, loop_seam, twins_of
+from ironarc.core.scene.placement import Placement
 from ironarc.core.truing import CORRECTIONS, propose, read_try
 from ironarc.core.truing.rounds import read_round
 from ironarc.demo import hold_hatch
@@ -203,6 +204,21 @@ def test_a_trot_on_three_legs_goes_by_its_own_feet_and_loops():
     muted = did(shot, "mute_layer", layer_id=shot.performer.layers[-1].id, muted=True)
     assert abs(np.diff(see(muted).reading.com[[12, 36], 2])[0]) < 1e-3
     assert read_round(seen, "strip1").grade == "sound"
+
+
+def test_everybody_who_has_the_clips_plays_the_order_from_where_they_begin():
+    shot = demo("mid stride")
+    other = replace(shot.performer, id="performer2", name="Second", placement=Placement((2.0, 0.0, 0.0)))
+    third = replace(other, id="performer3", name="Third", strips=shot.performer.strips[:1])
+    both = replace(shot, performers=(shot.performer, other, third))
+    alone, joins = laid_out(shot, shot.performer, "Start, Run x 2")
+    made, same, along = laid_out_together(both, shot.performer, "Start, Run x 2")
+    assert (along, [p.id for p in made.performers]) == (["Second"], ["performer1", "performer2"])
+    assert same == joins
+    frames = np.arange(1, alone.frames + 1)
+    one, two = (made.poses(p.id, frames).position for p in made.performers)
+    np.testing.assert_allclose(one, alone.poses("", frames).position, atol=1e-9)
+    np.testing.assert_allclose(two - one, np.broadcast_to([2.0, 0.0, 0.0], one.shape), atol=1e-6)
 
 
 # --- loops that fall, and rounds -------------------------------------------------------------------------

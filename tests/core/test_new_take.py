@@ -9,7 +9,7 @@ from ironarc.core.exchange.bring_in import performer_from_file, shot_from_file
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.reading import see
 from ironarc.core.truing import propose, read_try
-from ironarc.core.truing.new_take import new_take
+from ironarc.core.truing.new_take import new_take, set_beside
 from ironarc.demo.by_hand import Hand
 from tests.conftest import demo
 
@@ -90,3 +90,16 @@ def test_a_correction_that_can_not_be_made_again_is_muted_and_says_why(worked_on
 def test_another_skeleton_is_refused_with_what_differs(worked_on, other, says):
     with pytest.raises(EditError, match=says):
         taken(worked_on, motion_file(demo(other)))
+
+
+def test_an_earlier_take_stands_beside_the_one_there_is_with_its_own_motion(worked_on):
+    before = worked_on
+    _, after = taken(before, motion_file(before, last=50))
+    made = set_beside(see(after), before.performer).apply(after)
+    names = [p.name for p in made.performers]
+    assert names == [after.performer.name, f"{after.performer.name}, earlier 1"]
+    frames = np.arange(1, 51)
+    was, now = before.poses("", frames).position, made.poses(made.performers[1].id, frames).position
+    np.testing.assert_allclose(now - was, np.broadcast_to([0.9, 0.0, 0.0], now.shape), atol=1e-9)
+    again = set_beside(see(made), before.performer).apply(made)
+    assert again.performers[2].name.endswith("earlier 2")

@@ -89,11 +89,9 @@ def fetch(session: Session, batch: str) -> Iterator[dict]:
 
 
 def hand_on(session: Session, batch: str) -> None:
-    """Files that were begun and lost their worker go back on the queue; those lost too often end as unread."""
-    lost = (
-        BatchFileRow.batch == batch, BatchFileRow.row.is_(None), BatchFileRow.tries > 0,
-        BatchFileRow.moved_at < now() - LOST,
-    )  # fmt: skip
+    """Files that lost their worker, or a job that would have one read them, go back on the queue; those lost too often
+    end as unread."""
+    lost = (BatchFileRow.batch == batch, BatchFileRow.row.is_(None), BatchFileRow.moved_at < now() - LOST)
     what = select(BatchFileRow.id, BatchFileRow.tries, BatchFileRow.name, BatchFileRow.mark)
     for file_id, tries, name, mark in session.execute(what.where(*lost)).all():
         if tries >= MOST_TRIES:

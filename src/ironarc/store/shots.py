@@ -49,6 +49,7 @@ class Applied:
     readings: Readings
 
 
+MOST_TAKES = 30
 BY_NAME, BY_VERDICT, BY_CHANGE, BY_SEQUENCE = "name", "verdict", "change", "sequence"
 SORTS = (BY_NAME, BY_SEQUENCE, BY_VERDICT, BY_CHANGE)
 
@@ -178,6 +179,32 @@ def _holding(find: str) -> list:
     said = (RevisionRow.card["name"].astext, func.coalesce(RevisionRow.card["sequence"].astext, ""))
     whole = func.lower(func.concat(said[0], " ", said[1]))
     return [whole.contains(word, autoescape=True) for word in find.lower().split()]
+
+
+@dataclass(frozen=True)
+class Take:
+    """A take that was there before another one came in. revision : the last one that had it; says : what ended it"""
+
+    revision: int
+    says: str
+    until: datetime
+
+
+def takes(session: Session, shot_id: int, words: str) -> list[Take]:
+    """The takes there were before the one that stands, the newest first. words : that an edit which ends one begins
+    with"""
+    row = session.get(ShotRow, shot_id)
+    way = select(RevisionRow.id, RevisionRow.parent_id).where(RevisionRow.id == row.head_id).cte(recursive=True)
+    above = select(RevisionRow.id, RevisionRow.parent_id).join(way, RevisionRow.id == way.c.parent_id)
+    way = way.union_all(above)
+    found = (
+        select(RevisionRow.parent_id, RevisionRow.says, RevisionRow.created_at)
+        .join(way, RevisionRow.id == way.c.id)
+        .where(RevisionRow.says.startswith(words, autoescape=True), RevisionRow.parent_id.is_not(None))
+        .order_by(RevisionRow.id.desc())
+        .limit(MOST_TAKES)
+    )
+    return [Take(*row) for row in session.execute(found)]
 
 
 def stale_cards(session: Session) -> list[tuple[int, int]]:

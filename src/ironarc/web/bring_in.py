@@ -3,6 +3,7 @@
 from pathlib import PurePath
 
 from flask import Blueprint, request
+from pydantic import BaseModel, ConfigDict, TypeAdapter
 
 from ironarc.core.edits import AddItem
 from ironarc.core.edits.commands.scene import add_reference
@@ -10,14 +11,27 @@ from ironarc.core.errors import EditError, FileError
 from ironarc.core.exchange.bring_in import file_error, performer_from_file
 from ironarc.core.formats import ending_of
 from ironarc.core.scene.reference import Reference
-from ironarc.core.truing.new_take import new_take
+from ironarc.core.truing.new_take import new_take, set_beside
 from ironarc.core.whole_numbers import whole_number
 from ironarc.media import look
 from ironarc.store import files
-from ironarc.web.arguments import file_name, motion_words
+from ironarc.web.arguments import file_name, motion_words, read_body
 from ironarc.web.bench import apply_edit
+from ironarc.web.seeing import open_session, see
 
 pages = Blueprint("bring_in", __name__, url_prefix="/shots/<id:shot_id>")
+
+
+class TakeBeside(BaseModel):
+    """Sets an earlier take of a performer beside the one that stands. take : the revision that had it"""
+
+    model_config = ConfigDict(extra="forbid", allow_inf_nan=False)
+    revision: int
+    performer: str
+    take: int
+
+
+_BESIDE = TypeAdapter(TakeBeside)
 
 
 def _uploads() -> list[tuple[str, bytes]]:
@@ -71,6 +85,22 @@ def take(shot_id: int):
 
     standing = apply_edit(shot_id, _number("revision"), make, request.form.get("performer", ""))
     return vars(standing) | {"says": told[-1].says}
+
+
+@pages.post("/take-beside")
+def take_beside(shot_id: int):
+    """An earlier take of a performer is set beside the one that stands."""
+    wanted = read_body(_BESIDE, request.get_data())
+
+    def make(seen):
+        with open_session() as session:
+            then = see(session, shot_id, wanted.take).shot
+        found = next((p for p in then.performers if p.id == seen.performer.id), None)
+        if found is None:
+            raise EditError(f"{seen.performer.name} was not in the shot then. Choose another take.")
+        return set_beside(seen, found)
+
+    return vars(apply_edit(shot_id, wanted.revision, make, wanted.performer))
 
 
 @pages.post("/references")

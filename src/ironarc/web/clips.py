@@ -2,9 +2,11 @@
 
 from flask import Blueprint, redirect, render_template, request, url_for
 
+from ironarc.core.document import Shot
 from ironarc.core.edits.shelf import kept_clip
 from ironarc.core.errors import EditError
-from ironarc.core.exchange.order import BLENDS, laid_out
+from ironarc.core.exchange.joins import Join
+from ironarc.core.exchange.order import BLENDS, laid_out, laid_out_together
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.posing.stand import stand_at
 from ironarc.core.truing.rounds import read_round
@@ -12,6 +14,7 @@ from ironarc.core.whole_numbers import whole_number
 from ironarc.store import shelf, shots
 from ironarc.web.block_data import pose_lines
 from ironarc.web.seeing import open_session, see
+from ironarc.web.variants import View
 
 pages = Blueprint("clips", __name__, url_prefix="/shots/<id:shot_id>")
 
@@ -21,8 +24,8 @@ def joins(shot_id: int, revision: int):
     """What each join of an order gives, before it is blended."""
     with open_session() as session:
         seen = see(session, shot_id, revision, who=request.args.get("who", ""))
-    made, found = laid_out(seen.shot, seen.performer, request.args.get("text", ""), _blend(request.args))
-    return render_template("partials/joins.html", joins=found, frames=made.frames, fps=made.fps)
+    made, found, along = _laid_out(seen, request.args)
+    return render_template("partials/joins.html", joins=found, frames=made.frames, fps=made.fps, along=along)
 
 
 @pages.post("/r/<id:revision>/order")
@@ -30,7 +33,7 @@ def lay_out(shot_id: int, revision: int):
     """The order as one motion, in a shot of its own."""
     with open_session() as session:
         seen = see(session, shot_id, revision, who=request.form.get("who", ""))
-        made, _ = laid_out(seen.shot, seen.performer, request.form.get("text", ""), _blend(request.form))
+        made, *_ = _laid_out(seen, request.form)
         new_id = shots.create(session, made)
     address = url_for("bench.bench", shot_id=new_id, step="read")
     if request.headers.get("HX-Request"):
@@ -61,6 +64,14 @@ def keep_on_shelf(shot_id: int, revision: int, clip: str):
         shelf.keep(session, kept)
     words = f"{kept.name} is on the shelf, {len(kept.poses)} poses."
     return {"says": f"{words} Put it on in Block, also in other shots and mirrored."}
+
+
+def _laid_out(seen: View, given) -> tuple[Shot, list[Join], list[str]]:
+    """The order that is asked for; with everybody who has its clips where that is."""
+    text, blend = given.get("text", ""), _blend(given)
+    if given.get("together"):
+        return laid_out_together(seen.shot, seen.performer, text, blend)
+    return (*laid_out(seen.shot, seen.performer, text, blend), [])
 
 
 def _blend(given) -> int:

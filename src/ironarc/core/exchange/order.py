@@ -65,6 +65,24 @@ def laid_out(shot: Shot, performer: Performer, text: str, blend: int = BLENDS) -
     return played(shot, performer, strips_in(performer, text), text, blend)
 
 
+def laid_out_together(
+    shot: Shot, performer: Performer, text: str, blend: int = BLENDS
+) -> tuple[Shot, list[Join], list[str]]:  # fmt: skip
+    """The same with everybody who has clips of these names, each going on from where the own first clip begins; and the
+    names of those. The joins are the first performer's."""
+    made, joins = laid_out(shot, performer, text, blend)
+    names = {s.name.lower() for s in strips_in(performer, text)}
+    frames, plays, along = made.frames, list(made.performers), []
+    for other in shot.performers:
+        if other.id == performer.id or not names <= {s.name.lower() for s in other.strips_seen()}:
+            continue
+        theirs, _ = laid_out(shot, other, text, blend)
+        frames = max(frames, theirs.frames)
+        plays.append(replace(theirs.performer, id=f"performer{len(plays) + 1}"))
+        along.append(other.name)
+    return replace(made, performers=tuple(plays), frames=frames), joins, along
+
+
 def played(
     shot: Shot, performer: Performer, order: Sequence[Strip], text: str, blend: int
 ) -> tuple[Shot, list[Join]]:  # fmt: skip

@@ -7,7 +7,8 @@ import numpy as np
 
 from ironarc.core.document import Performer
 from ironarc.core.edits.base import Edit, Together, unlocked
-from ironarc.core.edits.items import set_item_of
+from ironarc.core.edits.commands.scene import ASIDE_M
+from ironarc.core.edits.items import AddItem, set_item_of
 from ironarc.core.edits.motion import SetColumns, SetLayer
 from ironarc.core.edits.of_shot import SetShot
 from ironarc.core.errors import EditError
@@ -47,6 +48,23 @@ class Taken:
         return " ".join([*out, *self.lost])
 
 
+def words_of_take(performer: Performer) -> str:
+    """What the edit that brings in a performer's new take says, up to the name of its file."""
+    return f"New take of {performer.name}: "
+
+
+def set_beside(seen: Seen, then: Performer) -> Edit:
+    """An earlier take stands beside the one that is seen, as a performer of its own: with its corrections, to be moved,
+    read and taken away as any other."""
+    taken = {p.name for p in seen.shot.performers}
+    name = next(n for k in range(1, 100) if (n := f"{then.name[:48]}, earlier {k}") not in taken)
+    made = replace(
+        then, id=seen.shot.free_id("performer"), name=name, placement=then.placement.moved([ASIDE_M, 0.0, 0.0]),
+        strips=(), left=(), pins=tuple(p for p in then.pins if not p.to), locked=False, hidden=False,
+    )  # fmt: skip
+    return AddItem(made, f"Set {name} beside {seen.performer.name}")
+
+
 def new_take(seen: Seen, incoming: Performer, source: str) -> Taken:
     """The edit that puts the motion of `incoming` under all that was done to the performer that is seen.
 
@@ -56,7 +74,7 @@ def new_take(seen: Seen, incoming: Performer, source: str) -> Taken:
     unlocked(was)
     check_skeleton(was.rig, incoming.rig)
     base, columns = was.layers[0], dict(incoming.layers[0].columns)
-    words = f"New take of {was.name}: {source}"
+    words = f"{words_of_take(was)}{source}"
     first, last = incoming.clip
     gone = {key: None for key in base.columns if key not in columns}
     strips, lost = _strips(was, first, last)

@@ -9,6 +9,8 @@ from ironarc.core.judging.finding import Finding
 from ironarc.core.reading.loops import falls_of, loop_seam
 from ironarc.core.scene.strip import IN_PLACE, PLAYED, Strip
 from ironarc.core.truing import CORRECTIONS, Try
+from ironarc.core.truing.new_take import words_of_take
+from ironarc.store import shots
 from ironarc.web.panels.look import Look, flights_of
 from ironarc.web.seeing import see
 from ironarc.web.variants import View
@@ -19,6 +21,7 @@ def context(look: Look) -> dict:
     order = names_of([c.strip for c in clips])
     return {
         "compared": _compared(look), "clips": clips, "played": PLAYED, "order": order, "blends": BLENDS,
+        "takes": shots.takes(look.session, look.shot_id, words_of_take(look.seen.performer)),
         "remarks": sorted(look.shot.remarks, key=lambda r: (r.settled, r.frame)),
         "parts": parts_of_body(look.seen.reading.body),
     }  # fmt: skip

@@ -15,6 +15,7 @@ export function createShowPanel(panel, state, setup, actions) {
     if (show === "double") edit("double_clip", { clip: clipOf(button) });
     if (show === "end-before") edit("set_clip", { clip: clipOf(button), end: Number(end) });
     if (show === "find-loop") edit("find_loop", { clip: clipOf(button) });
+    if (show === "beside") actions.change((revision) => postJson(`/shots/${setup.shot}/take-beside`, { revision, performer: state.get("who"), take: Number(button.dataset.take) }));
     if (show === "begin") edit("begin_clip", { clip: clipOf(button), other: button.closest("[data-clip]").querySelector("[data-begins-with]").value });
     if (show === "shelf") keepOnShelf(clipOf(button));
     if (show === "remove") edit("remove_clip", { clip: clipOf(button) });
