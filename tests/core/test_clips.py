@@ -15,12 +15,15 @@ from ironarc.core.exchange.order import laid_out, laid_out_together, names_of, s
 from ironarc.core.exchange.stock import STANDING, stock_performer
 from ironarc.core.judging.judge import judge
 from ironarc.core.motion.layers import BROUGHT_IN, REPLACES, Layer
+from ironarc.core.motion.posing import Pose, mirrored
 from ironarc.core.reading import see
 from ironarc.core.reading.loops import falls_of, loop_seam, twins_of
 from ironarc.core.scene.placement import Placement
 from ironarc.core.truing import CORRECTIONS, propose, read_try
+from ironarc.core.truing.carry import Figure
+from ironarc.core.truing.difference import layer_between
 from ironarc.core.truing.rounds import read_round
-from ironarc.demo import hold_hatch
+from ironarc.demo import hold_hatch, mid_stride
 from ironarc.demo.by_hand import Hand
 from tests.conftest import demo
 
@@ -274,6 +277,40 @@ def test_a_round_has_the_flights_of_a_run_across_its_seam_and_what_only_the_seam
     assert all(run.start <= f.start <= run.end - 6 for f in broken.findings)
     with pytest.raises(EditError, match="gone, or does not loop"):
         read_round(see(shot), "strip1")
+
+
+# --- the second half mirrored ----------------------------------------------------------------------------
+
+
+@pytest.fixture(scope="module")
+def run_shot():
+    return did(mid_stride.keyed(), "add_clip", performer="performer1", name="Run", start=3, end=18, played="loop")
+
+
+def test_the_second_half_of_a_run_becomes_its_first_half_mirrored(run_shot):
+    seen = see(run_shot)
+    # an arm that hangs through the second half alone
+    arm = seen.performer.rig.index("LeftArm")
+    figure = Figure.of(seen.reading, slice(10, 18))
+    figure.local[:, arm] = rotation.multiply(figure.local[:, arm], rotation.exp(np.array([0.6, 0.0, 0.0])))
+    layer = layer_between(seen.performer, figure.was, figure.local, figure.translation, "Arm", "")
+    off = run_shot.with_item(replace(seen.performer, layers=(*seen.performer.layers, layer)))
+    mended = propose(see(off), read_try("mirror_half(start=3,end=18)")).edit.apply(off)
+    frames = np.arange(3, 19)
+    was, hurt, now = (s.poses("", frames) for s in (run_shot, off, mended))
+    elbow = seen.performer.rig.index("LeftForeArm")
+    assert np.linalg.norm(hurt.position[8:, elbow] - was.position[8:, elbow], axis=-1).max() > 0.1
+    assert np.linalg.norm(now.position[8:] - was.position[8:], axis=-1).max() < 0.03
+    np.testing.assert_allclose(now.local[:8], hurt.local[:8], atol=1e-9)
+    # mirrored once more it is the first half
+    back = mirrored(Pose(now.local[8:], now.translation[8:, 0]), seen.reading.body.anatomy).local
+    same = np.abs((back[:, 1:] * now.local[:8, 1:]).sum(axis=-1))
+    np.testing.assert_allclose(same, 1.0, atol=1e-6)
+
+
+def test_halves_need_an_even_number_of_frames(run_shot):
+    with pytest.raises(EditError, match="A loop of 15 frames has no two halves"):
+        propose(see(run_shot), read_try("mirror_half(start=3,end=17)"))
 
 
 def test_bram_waits_with_his_feet_where_they_stand_and_loops():

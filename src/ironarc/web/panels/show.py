@@ -47,7 +47,7 @@ def _clips(look: Look) -> list[Clip]:
     for strip in view.performer.strips_seen():
         found = next((f for f in view.findings if f.cause == f"loop-{strip.id}"), None)
         ways = []
-        for name in ("close_loop", "travel", "breathe") if strip.is_loop else ():
+        for name in ("close_loop", "mirror_half", "travel", "breathe") if strip.is_loop else ():
             correction = CORRECTIONS[name]
             for place in view.ask(correction.places):
                 if (place.options.start, place.options.end) == (strip.start, strip.end):
