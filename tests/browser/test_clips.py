@@ -220,3 +220,32 @@ def test_a_shot_is_put_in_a_sequence_and_the_yard_groups_by_it(person, session, 
     assert heads == ["The quay", "In no sequence"]
     assert stands(session, other).sequence == ""
     assert person.complaints() == []
+
+
+def test_an_arrow_and_a_circle_are_drawn_for_a_note_cleared_and_undone(person, session, hop):
+    person.open_shot(hop, "?step=show&frame=37")
+    person.one("#new-remark [name='text']").send_keys("Higher here")
+    changed(person, lambda: person.click("#new-remark .btn"))
+    person.click("#remarks [data-kind='arrow']")
+    assert person.one("#remarks [data-kind='arrow']").get_attribute("aria-pressed") == "true"
+    stage = person.one(".stage-canvas")
+
+    def drag(dx: int, dy: int):
+        person.hand().move_to_element_with_offset(stage, -40, -20).click_and_hold().move_by_offset(
+            dx // 2, dy // 2
+        ).move_by_offset(dx - dx // 2, dy - dy // 2).release().perform()  # fmt: skip
+
+    changed(person, lambda: drag(60, -90))
+    person.click("#remarks [data-kind='circle']")
+    changed(person, lambda: drag(40, 0))
+    (note,) = stands(session, hop).remarks
+    assert [(s.kind, len(s.points_m)) for s in note.strokes] == [("arrow", 2), ("circle", 33)]
+    assert note.strokes[0].points_m[1][1] - note.strokes[0].points_m[0][1] > 0.1
+    # Esc puts the pencil down, and the view is turned again
+    person.press(Keys.ESCAPE)
+    person.until(lambda: person.one("#remarks [data-kind='circle']").get_attribute("aria-pressed") == "false")
+    changed(person, lambda: person.click("#remarks [data-show='clear-sketch']"))
+    assert stands(session, hop).remarks[0].strokes == ()
+    changed(person, lambda: person.chord(Keys.CONTROL, "z"))
+    assert len(stands(session, hop).remarks[0].strokes) == 2
+    assert person.complaints() == []

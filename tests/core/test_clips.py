@@ -598,3 +598,39 @@ def test_an_idle_too_short_for_its_breaths_is_refused(stands):
         propose(see(stands), read_try("breathe(start=1,end=8)"))
     with pytest.raises(EditError, match="too fast to show"):
         propose(see(stands), read_try("breathe(start=1,end=30,breaths=12)"))
+
+
+# --- drawn for a note ------------------------------------------------------------------------------------
+
+
+def to_draw_on() -> Shot:
+    return did(demo("Gap hop"), "add_remark", performer="performer1", frame=37, text="Higher", by="Ines")
+
+
+def test_what_is_drawn_for_a_note_stays_with_it_until_it_is_cleared():
+    shot = did(to_draw_on(), "draw_remark", remark="remark1", stroke="arrow", points_m=((0, 1, 0), (0, 1.5, 0.2)))
+    shot = did(shot, "draw_remark", remark="remark1", stroke="line", points_m=((0, 1, 0), (0, 1, 1), (0, 2, 1)))
+    (note,) = shot.remarks
+    assert [s.kind for s in note.strokes] == ["arrow", "line"]
+    later = did(shot, "renumber", first=101)
+    assert (later.remarks[0].frame, later.remarks[0].strokes) == (137, note.strokes)
+    answered = did(later, "answer_remark", remark="remark1", text="Done")
+    assert answered.remarks[0].strokes == note.strokes
+    assert did(answered, "clear_remark", remark="remark1").remarks[0].strokes == ()
+    bare = to_draw_on()
+    assert judge(shot, shot.performer, see(shot).reading) == judge(bare, bare.performer, see(bare).reading)
+
+
+@pytest.mark.parametrize(
+    ("stroke", "points", "says"),
+    [
+        ("star", ((0, 0, 0), (1, 0, 0)), "line, arrow, circle"),
+        ("line", ((0, 0, 0),), "2 to 400 points; 1 were given"),
+        ("line", ((0, 0, 0),) * 401, "2 to 400 points; 401 were given"),
+        ("line", ((0, 0, 0), (0, 5000, 0)), "within 1000 m"),
+        ("line", ((0, 0, 0), (0, np.nan, 0)), "nan was given"),
+    ],
+)
+def test_what_can_not_be_drawn_is_refused_in_words(stroke, points, says):
+    with pytest.raises(EditError, match=says):
+        did(to_draw_on(), "draw_remark", remark="remark1", stroke=stroke, points_m=points)

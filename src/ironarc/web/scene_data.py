@@ -86,7 +86,11 @@ def scene_data(shot: Shot, readings: Mapping[str, Reading]) -> dict:
         "props": [_prop_data(shot, p) for p in shot.props],
         "references": [_reference_data(shot, r) for r in shot.references],
         "guides": [_guide_data(shot, g) for g in shot.guides],
-        "remarks": [{"id": r.id, "frame": r.frame, "by": r.by, "text": r.text} for r in shot.remarks if not r.settled],
+        "remarks": [
+            {"id": r.id, "frame": r.frame, "by": r.by, "text": r.text, "strokes": [asdict(s) for s in r.strokes]}
+            for r in shot.remarks
+            if not r.settled
+        ],
     }
 
 

@@ -7,6 +7,7 @@ from ironarc.core.figure.grips import parts_of_body
 from ironarc.core.judging import SOUND
 from ironarc.core.judging.finding import Finding
 from ironarc.core.reading.loops import falls_of, loop_seam
+from ironarc.core.scene.remark import STROKES
 from ironarc.core.scene.strip import IN_PLACE, PLAYED, Strip
 from ironarc.core.truing import CORRECTIONS, Try
 from ironarc.core.truing.new_take import words_of_take
@@ -22,6 +23,7 @@ def context(look: Look) -> dict:
     return {
         "compared": _compared(look), "clips": clips, "played": PLAYED, "order": order, "blends": BLENDS,
         "takes": shots.takes(look.session, look.shot_id, words_of_take(look.seen.performer)),
+        "strokes": STROKES,
         "remarks": sorted(look.shot.remarks, key=lambda r: (r.settled, r.frame)),
         "parts": parts_of_body(look.seen.reading.body),
     }  # fmt: skip

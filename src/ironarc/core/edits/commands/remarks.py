@@ -7,7 +7,7 @@ from ironarc.core.edits.commands.registry import Frame, command
 from ironarc.core.edits.of_shot import SetShot
 from ironarc.core.errors import EditError
 from ironarc.core.reading.shot import Seen
-from ironarc.core.scene.remark import Answer, Remark
+from ironarc.core.scene.remark import Answer, Remark, Stroke
 
 MOST_REMARKS = 300
 SHOWN = 24  # letters of a note that undo shows
@@ -30,6 +30,21 @@ def answer_remark(seen: Seen, remark: str, text: str, by: str = "") -> Edit:
     was = _called(seen, remark)
     answered = replace(was, answers=(*was.answers, Answer(by.strip(), text.strip())), settled=False).checked()
     return _changed(seen, answered, f"Answer on {was.frame}: {_short(text)}")
+
+
+@command
+def draw_remark(seen: Seen, remark: str, stroke: str, points_m: tuple[tuple[float, float, float], ...]) -> Edit:
+    """A line, an arrow or a circle drawn over the view, for a note."""
+    was = _called(seen, remark)
+    drawn = replace(was, strokes=(*was.strokes, Stroke(stroke, points_m))).checked()
+    return _changed(seen, drawn, f"Draw on the note on {was.frame}")
+
+
+@command
+def clear_remark(seen: Seen, remark: str) -> Edit:
+    """All that was drawn for a note goes."""
+    was = _called(seen, remark)
+    return _changed(seen, replace(was, strokes=()), f"Clear the note on {was.frame}")
 
 
 @command

@@ -146,6 +146,7 @@ export function createActions(root, state, setup, { say, shown, parts }) {
     putBack() {
       if (parts.stage.cancel() || parts.keyHands.cancel() || parts.curves.cancel() || parts.block.putBack() || parts.block.letGo()) return;
       if (state.get("drawing")) state.set({ drawing: null });
+      else if (state.get("sketch")) state.set({ sketch: null });
       else if (state.get("line")) state.set({ line: null });
       else if (state.get("trying")) { state.set({ trying: null }); shown.load(); }
     },

@@ -57,6 +57,14 @@ export function createShowPanel(panel, state, setup, actions) {
   const remarkOf = (node) => node.closest("[data-remark]").dataset.remark;
   panel.addEventListener("click", (event) => {
     const { show, settled } = event.target.closest("[data-show]")?.dataset ?? {};
+    const button = event.target.closest("[data-show]");
+    if (show === "sketch") {
+      const { remark, kind } = state.get("sketch") ?? {}, mine = remarkOf(button), same = remark === mine && kind === button.dataset.kind;
+      // it is drawn on the note's own frame
+      const at = setup.remarks.find((r) => r.id === mine)?.frame;
+      state.set({ sketch: same ? null : { remark: mine, kind: button.dataset.kind, points: [] }, playing: false, ...(at ? { frame: at } : {}) });
+    }
+    if (show === "clear-sketch") actions.edit({ kind: "clear_remark", remark: remarkOf(button) });
     if (show === "settle") actions.edit({ kind: "settle_remark", remark: remarkOf(event.target), settled: settled === "1" });
     if (show === "remove-remark") actions.edit({ kind: "remove_remark", remark: remarkOf(event.target) });
   });
@@ -82,7 +90,16 @@ export function createShowPanel(panel, state, setup, actions) {
 
   const first = () => panel.querySelector('#new-clip [name="start"]');
   panel.addEventListener("input", (event) => { if (event.target === first()) event.target.dataset.typed = ""; });
+  function markSketch() {
+    const { remark, kind } = state.get("sketch") ?? {};
+    for (const button of panel.querySelectorAll('[data-show="sketch"]')) button.setAttribute("aria-pressed", String(remark === remarkOf(button) && kind === button.dataset.kind));
+  }
+  state.on(["sketch"], markSketch);
+  // away from the notes nothing is drawn for one
+  state.on(["step"], ({ step }) => { if (step !== "show" && state.get("sketch")) state.set({ sketch: null }); });
+
   function settle() {
+    markSketch();
     const field = first(), name = panel.querySelector('#new-remark [name="by"]');
     if (field) field.value ||= state.get("frame");
     if (name) name.value ||= window.localStorage?.getItem(NAME) ?? "";

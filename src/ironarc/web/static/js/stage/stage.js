@@ -14,6 +14,7 @@ import { createGrips } from "./grips.js";
 import { createGuides } from "./guides.js";
 import { createMarkers } from "./markers.js";
 import { createProps } from "./props.js";
+import { createSketches } from "./sketches.js";
 import { acrossOf, reachOf, turnsOf } from "./tools/pose.js";
 import { createTools } from "./tools/tools.js";
 import { createWeights } from "./weights.js";
@@ -61,7 +62,7 @@ export function createStage(canvas, state, setup, actions, references, block) {
   const props = createProps(rest, labels);
   const guides = createGuides(rest);
   const weights = createWeights(rest), footing = createFooting(rest), forces = createForces(rest, words);
-  const gap = createGap(rest, measures);
+  const gap = createGap(rest, measures), sketches = createSketches(rest);
   const backdrops = createBackdrops(restBehind, references, redraw);
   const cameras = createCameras(canvas, travel, redraw, coveredPx);
   const grips = createGrips(signs, state, setup, () => state.get("step") === "block" && !state.get("options").bare && !state.get("playing") && Boolean(state.get("data")));
@@ -155,6 +156,7 @@ export function createStage(canvas, state, setup, actions, references, block) {
     guides.show(setup, { visible: shown.guides, picked: setting ? picked : "", moved: tools.movedPoints(state.get("pick")), drawing: state.get("drawing") });
     guides.showFrame(setup, frame, shown.guides);
     backdrops.show(setup, shown.references);
+    sketches.show(setup.remarks, state.get("sketch"), frame, cameras.current().position);
     gap.show(setting ? state.get("gap") : null);
     tools.show(frame);
     redraw();
@@ -222,7 +224,7 @@ export function createStage(canvas, state, setup, actions, references, block) {
     cameras.setBox(box, Boolean(inShot) && now !== inShot);
     inShot = now;
   });
-  state.on(["frame", "hover", "scene", "data", "motions", "shown", "playing", "pick", "step", "hold", "drawing", "part", "gap", "physics", "tried", "grips", "gripHover", "block", "partPath", "options", "ghostFrames"], show);
+  state.on(["frame", "hover", "scene", "data", "motions", "shown", "playing", "pick", "step", "hold", "drawing", "sketch", "part", "gap", "physics", "tried", "grips", "gripHover", "block", "partPath", "options", "ghostFrames"], show);
 
   new ResizeObserver(resize).observe(canvas.parentElement);
   return {

@@ -6,6 +6,7 @@ import { createDrawTool } from "./draw.js";
 import { createPlaceTool } from "./place.js";
 import { createPointTool } from "./point.js";
 import { createPoseTool } from "./pose.js";
+import { createSketchTool } from "./sketch.js";
 
 const STILL_PX = 4; // a press that moves less is a click
 
@@ -16,7 +17,8 @@ export function createTools(canvas, signs, scene, { state, setup, cameras, marke
   const draw = createDrawTool({ aim, state, setup, cameras });
   const point = createPointTool(canvas, { aim, state, setup, cameras, markers, props, actions, block });
   const pose = createPoseTool(canvas, { aim, state, setup, cameras, block, grips, answer });
-  const dragged = [pose, bend, place];
+  const sketch = createSketchTool({ aim, state, setup, actions });
+  const dragged = [sketch, pose, bend, place];
   let active = null, pressedAt = null, onTool = false; // whether the press was a tool's, whose click is none on nothing
 
   const stop = (event) => { event.stopImmediatePropagation(); event.preventDefault(); };
@@ -46,7 +48,7 @@ export function createTools(canvas, signs, scene, { state, setup, cameras, marke
     aim.at(event);
     const hint = draw.active() ? null : dragged.map((tool) => tool.hint(event)).find(Boolean) ?? null;
     state.set({ dragSays: hint });
-    canvas.style.cursor = draw.active() ? "crosshair" : hint ? "grab" : "";
+    canvas.style.cursor = draw.active() || state.get("sketch") ? "crosshair" : hint ? "grab" : "";
     point.hover(event, !hint);
   }
 
