@@ -5,6 +5,6 @@ export {
   InstancedMesh, Line, LineBasicMaterial, LineSegments, MathUtils, Matrix4, Mesh, MeshBasicMaterial,
   MeshLambertMaterial, OctahedronGeometry, OrthographicCamera, PerspectiveCamera, Plane, PlaneGeometry, Points,
   PointsMaterial, Quaternion, Raycaster, RingGeometry, SRGBColorSpace, Scene, Skeleton, SkinnedMesh, SphereGeometry,
-  Sprite, SpriteMaterial, Uint16BufferAttribute, Vector2, Vector3, WebGLRenderer,
+  Sprite, SpriteMaterial, TubeGeometry, Uint16BufferAttribute, Vector2, Vector3, WebGLRenderer,
 } from "three";
 export { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";

@@ -41,12 +41,14 @@ def test_a_clip_is_named_moved_by_its_end_looped_and_closed(person, session, hop
     changed(person, lambda: person.chord(Keys.CONTROL, "z"))
     assert stands(session, hop).performer.strips[0].played == "once"
     # a second one of the same name is told apart; what can't be is said, and nothing is lost
+    person.click("#clips details summary")
     changed(person, lambda: person.click("#clips [data-show='double']"))
     assert [s.name for s in stands(session, hop).performer.strips] == ["Hop", "Hop 2"]
     first = person.one("#clips [data-clip-change='start']")
     first.send_keys(Keys.CONTROL, "a")
     first.send_keys("60", Keys.ENTER)
     person.sees("#bench-message", "60 to 46 was given")
+    person.click("#clips li:nth-child(2) details summary")
     changed(person, lambda: person.click("#clips li:nth-child(2) [data-show='remove']"))
     assert [s.name for s in stands(session, hop).performer.strips] == ["Hop"]
     assert person.complaints() == []
@@ -197,8 +199,10 @@ def test_a_loop_is_read_as_it_goes_round_kept_on_the_shelf_and_a_clip_begins_as_
     order.send_keys("Start, Fall x 3, Land")
     person.click("#order [hx-get]")
     person.sees("#joins", "suits drops of 1.9 to 3.0 m")
+    person.click("#clips li:nth-child(2) details summary")
     person.click("#clips li:nth-child(2) [data-show='shelf']")
     person.sees("#bench-message", "Fall is on the shelf, 8 poses")
+    person.click("#clips li:nth-child(3) details summary")
     Select(person.one("#clips li:nth-child(3) [data-begins-with]")).select_by_visible_text("as Fall ends")
     changed(person, lambda: person.click("#clips li:nth-child(3) [data-show='begin']"))
     person.click("#order [hx-get]")
