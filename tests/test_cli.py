@@ -327,7 +327,7 @@ def test_sheets_of_a_folder_are_one_pdf_and_a_bad_file_stops_nothing(files, tmp_
     out = tmp_path / "sheets.pdf"
     done = run("sheet", files, "-o", out, "--paper", "letter")
     assert (done.returncode, "2 pages" in done.stdout, "bad.bvh" in done.stderr) == (2, True, True)
-    assert pages_of_pdf(out.read_bytes()) == [(792.0, 612.0)] * 2
+    assert pages_of_pdf(out.read_bytes()) == [(792.0, 612.0)] * 3
     assert run("sheet", files / "gangway.bvh", "-o", out).returncode == 0
     assert run("sheet", files / "gap.bvh", "-o", out).returncode == 1
 

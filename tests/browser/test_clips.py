@@ -109,7 +109,7 @@ def test_the_yard_finds_sorts_and_deletes_several(person, session):
     person.sees("#message", "No shot selected")
     person.click("#tick-all")
     person.click("[data-sheets]")
-    person.until(lambda: len(person.all(".sheet")) == 3)
+    person.until(lambda: len(person.all(".sheet")) == 4)  # with one that sums them up
     person.go("/?as=table&by=verdict")
     person.click("#tick-all")
     person.click("#table tbody tr [name='shot']")
@@ -252,4 +252,25 @@ def test_an_arrow_and_a_circle_are_drawn_for_a_note_cleared_and_undone(person, s
     assert stands(session, hop).remarks[0].strokes == ()
     changed(person, lambda: person.chord(Keys.CONTROL, "z"))
     assert len(stands(session, hop).remarks[0].strokes) == 2
+    assert person.complaints() == []
+
+
+def test_a_note_s_link_opens_the_bench_at_its_frame_in_the_view_there_was(person, session, hop):
+    person.open_shot(hop, "?step=show&frame=37")
+    person.one("#new-remark [name='text']").send_keys("Higher here")
+    changed(person, lambda: person.click("#new-remark .btn"))
+    person.click("[data-view='side']")
+    person.until(lambda: "view=side" in person.driver.current_url)
+    person.type_frame(5)
+    person.until(lambda: "frame=5" in person.driver.current_url)
+    person.driver.execute_script(
+        "Object.defineProperty(navigator, 'clipboard', {value: {writeText: async (text) => { window.copied = text; }}})"
+    )
+    person.click("#remarks [data-show='link']")
+    person.until(lambda: person.driver.execute_script("return window.copied"))
+    address = person.driver.execute_script("return window.copied")
+    person.go("/" + address.split("/", 3)[3])
+    person.bench_ready()
+    assert person.frame == 37
+    assert person.one("[data-view='side']").get_attribute("aria-pressed") == "true"
     assert person.complaints() == []

@@ -70,8 +70,14 @@ def test_what_is_no_sheet_is_said(client, session, asked, says):
 def test_several_shots_have_their_sheets_at_once(client, session):
     ids = [shots.create(session, demo(name)) for name in ("Gap hop", "Gangway slip")]
     page = as_read(client.get("/sheets", query_string={"shot": ids, "paper": "letter"}).text)
-    assert page.count('<section class="sheet is-letter"') == 2
-    assert page.index("PF-010 Gap hop</td>") < page.index("PF-030 Gangway slip</td>")
+    summary, *each = page.split('<section class="sheet is-letter"')[1:]
+    assert len(each) == 2
+    assert "2 performers in 2 shots" in summary
+    assert re.search(
+        r"PF-010 Gap hop.*Cracked.*Hang time, 27–45.*PF-030 Gangway slip.*Sound.*nothing", summary, re.DOTALL
+    )
+    assert "PF-010 Gap hop</td>" in each[0]
+    assert "PF-030 Gangway slip</td>" in each[1]
     assert f"shot={ids[0]}&amp;shot={ids[1]}" in page
     answer = client.get("/sheets")
     assert (answer.status_code, "Select 1 to 40 shots" in answer.text) == (422, True)
@@ -115,7 +121,7 @@ def test_a_sheet_is_a_page_of_its_paper_as_a_pdf(client, session, paper, size):
 def test_several_sheets_are_one_pdf(client, session):
     ids = [shots.create(session, demo(name)) for name in ("Gap hop", "Crate strikes")]
     answer = client.get("/sheets.pdf", query_string={"shot": ids})
-    assert len(pages_of_pdf(answer.data)) == 2
+    assert len(pages_of_pdf(answer.data)) == 3  # with a page that sums them up
     assert 'filename="sheets.pdf"' in answer.headers["Content-Disposition"]
 
 

@@ -6,9 +6,11 @@ import zipfile
 from dataclasses import replace
 
 import pytest
+from sqlalchemy import select
 
 from ironarc.core.exchange.bring_in import shot_from_file
 from ironarc.store import shots
+from ironarc.store.models import WorkRow
 from tests.conftest import demo
 from tests.figures import as_read
 
@@ -131,3 +133,13 @@ def test_a_sequence_that_goes_on_over_pages_has_its_name_once(client, token, ses
     onward = re.search(r'hx-get="([^"]*first=\d+[^"]*)"', page).group(1).replace("&amp;", "&")
     more = as_read(client.get(onward, headers={"HX-Request": "true"}).text)
     assert (page.count(">The quay<"), more.count(">The quay<"), more.count(">In no sequence<")) == (1, 0, 1)
+
+
+def test_several_are_trued_in_the_background_where_there_is_anything_to_put_right(client, token, session, three):
+    chosen = [str(three[name]) for name in ("PF-010 Gap hop", "PF-090 Shot in mid stride")]
+    answer = client.post("/shots/true", data={"csrf_token": token, "shot": chosen})
+    assert "worked out in the" in as_read(client.get(answer.headers["Location"]).text)
+    asked = session.scalars(select(WorkRow)).all()
+    assert [(row.shot_id, row.what, row.asked) for row in asked] == [(three["PF-010 Gap hop"], "plan", "all")]
+    refused = client.post("/shots/true", data={"csrf_token": token})
+    assert (refused.status_code, "No shot selected" in refused.text) == (422, True)

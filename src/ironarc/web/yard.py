@@ -17,8 +17,9 @@ from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.exchange.unsaid import KNOWN, understood
 from ironarc.core.formats import FORMATS, USUAL, ending_of
 from ironarc.core.judging.grades import GRADES
+from ironarc.core.truing.plan import ALL
 from ironarc.core.whole_numbers import whole_number
-from ironarc.store import shots
+from ironarc.store import shots, work
 from ironarc.web.arguments import file_name, motion_words
 from ironarc.web.asking import questions
 from ironarc.web.picture import ASK_FOOT, ASK_HIGH, ASK_WIDE, card_picture
@@ -80,6 +81,21 @@ def remove_several():
     for shot_id in chosen:
         current_app.extensions["variants"].forget(shot_id)
     return redirect(url_for("yard.yard", **{"as": TABLE}))
+
+
+@pages.post("/shots/true")
+def true_several():
+    """Everything found on the chosen shots is worked out in the background; each bench offers what came of it."""
+    with current_app.extensions["sessions"]() as session:
+        for shot_id in _chosen():
+            revision = shots.standing(session, shot_id).revision
+            shot = shots.load(session, shot_id, revision)
+            for performer in shot.performers:
+                found = see(session, shot_id, revision, who=performer.id).findings
+                if performer.locked or all(f.left for f in found):
+                    continue
+                work.ask(session, work.Asked(shot_id, revision, performer.id, "plan", ALL))
+    return redirect(url_for("yard.yard", **{"as": TABLE}, trued=1))
 
 
 @pages.post("/shots/sequence")

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 from ironarc.core.exchange.order import BLENDS, names_of
 from ironarc.core.figure.grips import parts_of_body
 from ironarc.core.judging import SOUND
-from ironarc.core.judging.finding import Finding
+from ironarc.core.judging.finding import RANK, Finding
 from ironarc.core.reading.loops import falls_of, loop_seam
 from ironarc.core.scene.remark import STROKES
 from ironarc.core.scene.strip import IN_PLACE, PLAYED, Strip
@@ -33,7 +33,8 @@ def context(look: Look) -> dict:
 class Clip:
     """A clip as it stands in the list.
 
-    grade : of its loop; halts : whether its last frame is its first one over again
+    grade : the worst of what is found on its frames, its loop included
+    halts : whether its last frame is its first one over again
     ways : what can be tried on it: labels with their tries
     """
 
@@ -55,9 +56,9 @@ def _clips(look: Look) -> list[Clip]:
                 if (place.options.start, place.options.end) == (strip.start, strip.end):
                     # how it goes over the ground is chosen on the form that opens
                     ways.append((correction.label, Try(correction, place.options)))
-        out.append(
-            Clip(strip, found.grade if found else SOUND, found, tuple(ways), bool(found) and _halts(view, strip))
-        )
+        within = [f.grade for f in view.findings if not f.left and f.start <= strip.end and f.end >= strip.start]
+        grade = max([*within, found.grade if found else SOUND], key=RANK.__getitem__)
+        out.append(Clip(strip, grade, found, tuple(ways), bool(found) and _halts(view, strip)))
     return out
 
 

@@ -23,7 +23,7 @@ const shownOf = (step) => ({
 const trestleOf = (scene) => ({ hover: null, view: wholeOf(scene), whole: wholeOf(scene), width: 0, plots: ["height"], plotHeight: 0, pier: null });
 
 // Set and Weigh: what is drawn on the stage or on a picture, and what a drag says
-const DRAWN = { drawing: null, sketch: null, line: null, part: null, dragSays: null };
+const DRAWN = { view3d: "free", drawing: null, sketch: null, line: null, part: null, dragSays: null };
 
 // Block: what it draws, what is taken, how the hand works, and what is tried but not kept
 const BLOCK = {

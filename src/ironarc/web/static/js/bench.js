@@ -110,5 +110,7 @@ createTrying(root, state, setup, actions);
 createNewer(document.getElementById("newer"), state, setup, {
   show(standing) { state.set({ standing, trying: null, trial: null, side: "now", revision: standing.revision }); shown.load(); },
 });
+const viewed = new URL(window.location.href).searchParams.get("view");
+if (["front", "side", "top"].includes(viewed)) transport.setView(viewed);
 keepAddress(state, setup);
 shown.load();

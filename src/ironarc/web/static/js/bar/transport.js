@@ -50,6 +50,7 @@ export function createTransport(root, state, setup, { actions, stage, timeview, 
   function setView(name) {
     for (const button of root.querySelectorAll("[data-view]")) button.setAttribute("aria-pressed", String(button.dataset.view === name));
     stage.setView(name);
+    state.set({ view3d: name });
   }
 
   const menu = document.getElementById("show-menu"), menuButton = document.getElementById("show-button");

@@ -28,6 +28,13 @@ export function createShowPanel(panel, state, setup, actions) {
     }
   });
 
+  async function copyLink(frame) {
+    const address = new URL(window.location.href);
+    address.searchParams.set("frame", frame);
+    address.searchParams.set("step", "show");
+    try { await window.navigator.clipboard.writeText(address.href); actions.note("The link is copied."); } catch { actions.say(`Copy it from here: ${address.href}`, "stays"); }
+  }
+
   async function keepOnShelf(clip) {
     try {
       const { says } = await postJson(`/shots/${setup.shot}/r/${state.get("revision")}/clips/${clip}/shelf?${new URLSearchParams({ who: state.get("who") })}`, {});
@@ -64,6 +71,7 @@ export function createShowPanel(panel, state, setup, actions) {
       const at = setup.remarks.find((r) => r.id === mine)?.frame;
       state.set({ sketch: same ? null : { remark: mine, kind: button.dataset.kind, points: [] }, playing: false, ...(at ? { frame: at } : {}) });
     }
+    if (show === "link") copyLink(button.dataset.frame);
     if (show === "clear-sketch") actions.edit({ kind: "clear_remark", remark: remarkOf(button) });
     if (show === "settle") actions.edit({ kind: "settle_remark", remark: remarkOf(event.target), settled: settled === "1" });
     if (show === "remove-remark") actions.edit({ kind: "remove_remark", remark: remarkOf(event.target) });
