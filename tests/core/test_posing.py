@@ -551,7 +551,7 @@ def test_what_is_kept_on_the_shelf_comes_back_from_plain_data():
         (lambda p: p.pop("shelf"), "nothing from a shelf"), (lambda p: p["poses"][0].pop("turns"), "turns is missing"),
         (lambda p: p["poses"][0]["turns"].update(LeftArm=[1, 2]), "rotation of LeftArm in pose 1"),
         (lambda p: p["poses"][0]["turns"].update(LeftArm=[9, 0, 0, 0]), "rotation of LeftArm"),
-        (lambda p: p.update(poses=[]), "1 to 60 poses"), (lambda p: p["poses"][0].update(frame=3), "the first on 0"),
+        (lambda p: p.update(poses=[]), "1 to 120 poses"), (lambda p: p["poses"][0].update(frame=3), "the first on 0"),
     ],
 )  # fmt: skip
 def test_a_shelf_file_that_is_none_says_what_is_wrong(spoil, says):
