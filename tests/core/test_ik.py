@@ -174,3 +174,21 @@ def test_a_goal_that_is_met_moves_nothing():
     before, origins = bent_pose()
     np.testing.assert_allclose(local, before, atol=1e-9)
     np.testing.assert_allclose(translation, origins, atol=1e-9)
+
+
+def test_a_frame_is_solved_as_if_it_were_alone():
+    """What other frames ask for, and how far they have to go, changes nothing here."""
+    local, translation = bent_pose(3)
+    _, at = forward(BRAM_RIG, local, translation)
+    feet = [BRAM_RIG.index("LeftFoot"), BRAM_RIG.index("RightFoot")]
+    reached = at[:, BRAM_RIG.index("RightHand")] + [[0.0, 0.002, 0.0], [0.3, 0.25, 0.5], [0.1, -0.3, 0.3]]
+
+    def solved(on: slice):
+        goals = [least_squares.Goal(j, np.zeros(3), at[on, j]) for j in feet]
+        goals.append(least_squares.Goal(BRAM_RIG.index("RightHand"), np.zeros(3), reached[on]))
+        return whole_body(goals, frames=len(reached[on]), passes=30)
+
+    together = solved(slice(None))
+    for f in range(3):
+        for mine, alone in zip(together, solved(slice(f, f + 1)), strict=True):
+            np.testing.assert_allclose(mine[f], alone[0], atol=1e-12)

@@ -88,6 +88,16 @@ def test_both_feet_hold_while_the_hips_sway_between_them():
         assert np.linalg.norm(at_of(held, part)[1:28] - at_of(shot, part)[7], axis=1).max() < HELD_M
 
 
+def test_a_pin_changes_nothing_on_the_frames_it_does_not_act_on():
+    """How far the hips give is a matter of the pins that hold there and then."""
+    shot = swaying(standing(), up=6.0)
+    knee = here(shot, "left knee", 20, 20, 26)
+    far = Pin("pin1", "right foot", 2, 12, (0.0, -1.5, 0.0), ease_in=0, ease_out=0)
+    both, alone = (bake_shot_held(pinned(shot, *pins)) for pins in ((far, knee), (far,)))
+    np.testing.assert_allclose(both.position[:19], alone.position[:19], atol=1e-12)
+    assert np.abs(both.position[19:26] - alone.position[19:26]).max() > 0.01
+
+
 def test_no_bone_grows_and_what_is_out_of_reach_is_pointed_at():
     shot = hop()
     far = Pin("pin1", "left foot", 5, 10, (0.0, 5.0, 0.0), ease_in=0, ease_out=0)

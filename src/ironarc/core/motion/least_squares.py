@@ -80,12 +80,14 @@ def solve(
     """Rotations (frames, joints, 4) and origins (frames, joints, 3) m that come as near to the goals as stiffness lets.
 
     Each pass is x = W Jᵀ (J W Jᵀ + 1)⁻¹ e with W the squared spreads and rows weighed by 1 / sigma: what the goals do
-    not ask for stays where it was.
+    not ask for stays where it was. Each frame is solved as if it were alone: one that is there stays, whatever the
+    others still have to go.
     """
     local, translation = local.copy(), translation.copy()
     solver = _Solver(rig, goals, may, balance)
     joints, least = list(may.joints), np.full(len(local), np.inf)
     best, held = (local.copy(), translation.copy()), np.zeros(len(local))
+    goes = np.ones(len(local), dtype=bool)
     for step in range(passes + 1):
         world, position = forward(rig, local, translation)
         rows, errors = solver.rows(world, position)
@@ -93,17 +95,20 @@ def solve(
         better = cost <= least
         best[0][better], best[1][better] = local[better], translation[better]
         least = np.minimum(cost, least)
-        if step == passes or (better.all() and solver.worst_m < close_m):
+        goes &= ~(better & (solver.worst_m < close_m))
+        if step == passes or not goes.any():
             break
         # near its full length a chain answers a long step with a longer miss: such a frame goes back and on by less
         held = np.where(better, held / 4.0, np.maximum(4.0 * held, MISSED_DAMPING))
-        if not better.all():
-            local[~better], translation[~better] = best[0][~better], best[1][~better]
+        back = goes & ~better
+        if back.any():
+            local[back], translation[back] = best[0][back], best[1][back]
             rows, errors = solver.rows(*forward(rig, local, translation))
         change = solver.step(rows, errors, held)
         turned = change[:, 3:].reshape(len(local), -1, 3)
         largest = np.linalg.norm(turned, axis=-1).max(axis=1, initial=0.0)
         share = np.minimum(1.0, MOST_STEP_RAD / np.maximum(largest, _TINY))[:, None]
+        share[~goes] = 0.0
         translation[:, rig.roots[0]] += change[:, :3] * share
         local[:, joints] = rotation.multiply(local[:, joints], rotation.exp(turned * share[..., None]))
     return best
@@ -116,7 +121,7 @@ class _Solver:
         self.rig, self.goals, self.may, self.balance = rig, goals, may, balance
         self.joints = np.array(may.joints, dtype=int)
         self.spread = np.concatenate([np.full(3, may.root_m**2), np.repeat(np.asarray(may.spread_rad) ** 2, 3)])
-        self.worst_m = np.inf
+        self.worst_m = np.full(0, np.inf)  # (frames,) of what must be met to the millimetre
         self._above = {j: self._moved_by(j) for j in {g.joint for g in goals}}
         if balance is not None:
             self._below = np.array([[self._is_above(a, int(j)) for j in balance.joints] for a in self.joints])
@@ -134,7 +139,7 @@ class _Solver:
 
     def rows(self, world: np.ndarray, position: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
         axes = rotation.to_matrix(world[:, self.joints])
-        rows, errors, worst = [], [], 0.0
+        rows, errors, worst = [], [], np.zeros(len(world))
         for goal in self.goals:
             if goal.place is not None:
                 at = position[:, goal.joint] + rotation.rotate(world[:, goal.joint], goal.at_m)
@@ -144,7 +149,7 @@ class _Solver:
                 rows.append(self._of_point(axes, lever)[:, keep] / goal.sigma_m)
                 errors.append(off[:, keep] / goal.sigma_m)
                 if goal.sigma_m < 0.005:
-                    worst = max(worst, float(np.linalg.norm(off[:, keep], axis=-1).max()))
+                    worst = np.maximum(worst, np.linalg.norm(off[:, keep], axis=-1))
             if goal.turn is not None:
                 off = rotation.log(rotation.multiply(goal.turn, rotation.conjugate(world[:, goal.joint])))
                 turn = axes * self._above[goal.joint][:, None, None]
@@ -156,7 +161,7 @@ class _Solver:
             block, off = self._of_com(axes, world, position)
             rows.append(block / self.balance.sigma_m)
             errors.append(off / self.balance.sigma_m)
-            worst = max(worst, float(np.linalg.norm(off, axis=-1).max()))
+            worst = np.maximum(worst, np.linalg.norm(off, axis=-1))
         for hinge in self.may.hinges:
             self._hinge(hinge, world, rows, errors)
         self.worst_m = worst

@@ -246,7 +246,8 @@ def _end_to_grip(posed: Posed, h: Holding, end_turn: np.ndarray | None) -> np.nd
 
 
 def _given(posed: Posed, limbs: list) -> np.ndarray:
-    """(frames, 3) m the whole is moved by, so that every pinned limb reaches: each in turn, and again."""
+    """(frames, 3) m the whole is moved by, so that every pinned limb reaches: each in turn, and again, each frame as if
+    it were alone."""
     given = np.zeros((len(posed.local), 3))
     asks = []
     for h, share, (place, _) in limbs:
@@ -262,21 +263,26 @@ def _given(posed: Posed, limbs: list) -> np.ndarray:
         full = ik.limb_length(h.limb, posed.translation)
         far = np.linalg.norm(place - root, axis=-1)
         asks.append((root, place, share, ik.softened(far, full), full * GIVES, False))
+    goes = np.ones(len(given), dtype=bool)
     for _ in range(ROUNDS):
-        worst = 0.0
+        worst = np.zeros(len(given))
         for root, place, share, reach, most, exact in asks:
             to = place - root - given
             far = np.linalg.norm(to, axis=-1)
             lack = far - reach
             lack = lack if exact else np.maximum(lack, 0.0)
             lack = np.where(np.abs(lack) > most, np.sign(lack) * most, lack) * share
+            lack = np.where(goes, lack, 0.0)
             given = given + to / np.maximum(far, 1e-9)[:, None] * lack[:, None]
-            worst = max(worst, float(np.abs(lack).max()))
-        if worst < 1e-7:
+            worst = np.maximum(worst, np.abs(lack))
+        goes &= worst >= 1e-7
+        if not goes.any():
             break
     # what pins that pull apart can't agree on is given up, not chased after
     size = np.linalg.norm(given, axis=-1, keepdims=True)
-    most = np.max([ask[4] for ask in asks], axis=0)[:, None] if asks else 0.0
+    # of those that act there
+    acting = [np.where(ask[2] > 0, ask[4], 0.0) for ask in asks]
+    most = np.max(acting, axis=0)[:, None] if asks else 0.0
     return np.where(size > most, given * most / np.maximum(size, 1e-9), given)
 
 

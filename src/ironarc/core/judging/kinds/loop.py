@@ -19,6 +19,8 @@ GRADE = Grade(
     scales=LENGTH,
 )  # fmt: skip
 
+TOLD_M, TOLD_MS = 0.0005, 0.05  # a gap, and a jump of speed, that round to nothing are not told
+
 
 def loops(case: Case) -> Iterator[tuple[Strip, int, int]]:
     """The clips that loop, with their first and last index."""
@@ -52,10 +54,14 @@ def _says(case: Case, strip: Strip, found: Seam) -> str:
             f"{strip.name} ends on the pose it begins with, so it halts for a frame each time round. End it on "
             f"{strip.end - 1}."
         )
+    told = []
+    if found.gap_m.max() >= TOLD_M:
+        told.append(f"a gap of {found.gap_m.max() * 100:.1f} cm at the {called(case.reading, found.worst)}")
+    if found.speed_ms.max() >= TOLD_MS:
+        told.append(f"a jump of {found.speed_ms.max():.1f} m/s at the {called(case.reading, found.fastest)}")
     return (
-        f"{strip.name}: from {strip.end} back to {strip.start} there is a gap of {found.gap_m.max() * 100:.1f} cm at "
-        f"the {called(case.reading, found.worst)} and a jump of {found.speed_ms.max():.1f} m/s at the "
-        f"{called(case.reading, found.fastest)}, beyond what they do on the way."
+        f"{strip.name}: from {strip.end} back to {strip.start} there is {' and '.join(told)}, beyond what "
+        f"{'it does' if len(told) == 1 else 'they do'} on the way."
     )
 
 
