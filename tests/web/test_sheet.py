@@ -1,7 +1,9 @@
 """The inspection sheet: a page a performer, with what was found and done."""
 
 import re
+from dataclasses import replace
 
+import numpy as np
 import pytest
 
 from ironarc.core import truing
@@ -9,6 +11,7 @@ from ironarc.core.reading import see
 from ironarc.store import shots
 from ironarc.web.sheet import pages_of as pages_of_shot
 from ironarc.web.sheet_pdf import OWN, _own, pdf_of
+from ironarc.web.sheet_picture import note_picture
 from tests.conftest import demo
 from tests.figures import Ask, as_read, pages_of_pdf
 
@@ -98,6 +101,70 @@ def test_notes_for_the_hand_are_a_page_a_table_and_a_motion(client, session):
     assert table.mimetype == "text/csv"
     assert table.text.startswith("frame,part,up_cm")
     assert client.get(f"{base}/difference.bvh").text.startswith("HIERARCHY")
+
+
+# --- what is drawn for a note -----------------------------------------------------------------------------
+
+
+def ring(middle, normal, radius=0.3, points=25):
+    """Points all round a circle that is seen flat along a normal."""
+    across = np.cross(normal, [0.0, 1.0, 0.0] if abs(normal[1]) < 0.9 else [1.0, 0.0, 0.0])
+    across = across / np.linalg.norm(across)
+    turns = np.linspace(0, 2 * np.pi, points)[:, None]
+    return np.array(middle) + radius * (np.cos(turns) * across + np.sin(turns) * np.cross(normal, across))
+
+
+def noted(*strokes):
+    shot = Ask("add_remark", performer="performer1", frame=37, text="Higher").apply(demo("Gap hop"))
+    for kind, points in strokes:
+        shot = Ask(
+            "draw_remark", remark="remark1", stroke=kind, points_m=tuple(map(tuple, np.array(points).tolist()))
+        ).apply(shot)
+    return shot, see(shot).reading
+
+
+def seen_points(text: str) -> np.ndarray:
+    return np.array([[float(v) for v in pair.split(",")] for pair in text.split()])
+
+
+@pytest.mark.parametrize("normal", [(1, 0, 0), (-0.6, 0.0, 0.8), (0.48, 0.6, 0.64), (0, 1, 0)])
+def test_what_is_drawn_is_seen_flat_and_where_it_lies_on_the_figure(normal):
+    normal, (_, reading) = np.array(normal, dtype=float), noted()
+    shot, reading = noted(("circle", ring(reading.com[36], normal)))
+    picture = note_picture(reading, shot.remarks[0])
+    circle = seen_points(picture["strokes"][0])
+    wide, high = np.ptp(circle, axis=0)
+    assert wide == pytest.approx(high, rel=0.02)
+    lines = np.array(picture["lines"])
+    middle = np.average((lines[:, :2] + lines[:, 2:4]) / 2, axis=0, weights=[p.mass_kg for p in reading.body.parts])
+    assert np.linalg.norm(middle - circle[:-1].mean(axis=0)) < wide * 0.15
+    every = np.concatenate([lines[:, :2], lines[:, 2:4], circle])
+    assert (every >= 0).all()
+    assert (every <= [picture["width"], picture["height"]]).all()
+
+
+def test_an_arrow_is_seen_in_full_length_with_its_head_and_stands_on_the_sheet(client, session):
+    shot, reading = noted()
+    start, way = reading.com[36], np.array([0.2, 0.4, 0.1])
+    shot, reading = noted(("arrow", [start, start + way]), ("circle", ring(start, np.array([1.0, 0, 0]), 0.4)))
+    picture = note_picture(reading, replace(shot.remarks[0], strokes=shot.remarks[0].strokes[:1]))
+    shaft, head = (seen_points(points) for points in picture["strokes"])
+    bones = np.array(picture["lines"])
+    thigh = max(reading.body.parts, key=lambda p: np.linalg.norm(np.subtract(p.end_m, p.start_m)))
+    seen = bones[reading.body.parts.index(thigh)]
+    scale = np.linalg.norm(seen[2:4] - seen[:2]) / np.linalg.norm(np.subtract(thigh.end_m, thigh.start_m))
+    assert np.linalg.norm(shaft[1] - shaft[0]) >= scale * np.linalg.norm(way) * 0.98
+    np.testing.assert_allclose(head[1], shaft[1])
+    assert shaft[1][1] < shaft[0][1]  # up is up
+    (page,) = pages_of(client, session, shot)
+    assert 'aria-label="Drawn on frame 37"' in page
+    assert len(re.findall("<polyline", page.split('class="sheet-drawn"')[1].split("</div>")[0])) == 3
+    assert len(pages_of_pdf(pdf_of(pages_of_shot(shot), "a4"))) == 1
+
+
+def test_nothing_drawn_is_no_picture():
+    shot, reading = noted()
+    assert note_picture(reading, shot.remarks[0]) is None
 
 
 # --- as a PDF ---------------------------------------------------------------------------------------------

@@ -14,12 +14,13 @@ from ironarc.web.panels.look import flights_of
 from ironarc.web.panels.read import changed_limits
 from ironarc.web.seeing import open_session, see
 from ironarc.web.sheet_pdf import pdf_of, said_of
-from ironarc.web.sheet_picture import strip_picture, trestle_picture
+from ironarc.web.sheet_picture import note_picture, strip_picture, trestle_picture
 from ironarc.web.variants import View
 
 pages = Blueprint("sheet", __name__)
 PAPERS = ("a4", "letter")
 MOST_ROWS = 11  # findings that a page has room for
+MOST_DRAWN = 3  # notes with their pictures
 MOST_SHOTS = 40
 
 
@@ -115,11 +116,12 @@ def pages_of(shot: Shot) -> list[dict]:
 def page_of(now: View, before: View) -> dict:
     """What stands on a performer's page. now, before : with its corrections, and without"""
     rows, who = _rows(now, before), now.performer.id
+    remarks = [r for r in now.shot.remarks if not r.settled and r.performer in ("", who)]
     return {
         "shot": now.shot, "performer": now.performer, "reading": now.reading, "grade": grade_of(now.findings),
         "was": grade_of(before.findings), "strip": strip_picture(now.reading), "trestle": trestle_picture(now),
         "flights": _both(flights_of(before), flights_of(now)), "rows": rows[:MOST_ROWS],
-        "remarks": [r for r in now.shot.remarks if not r.settled and r.performer in ("", who)],
+        "remarks": remarks, "drawn": [p for p in (note_picture(now.reading, r) for r in remarks) if p][:MOST_DRAWN],
         "more": max(len(rows) - MOST_ROWS, 0), "corrections": [x for x in now.performer.corrections if not x.muted],
     }  # fmt: skip
 

@@ -2,14 +2,18 @@
 
 import numpy as np
 
-from ironarc.core.judging.card import side_view
+from ironarc.core.judging.card import part_ends, side_view
 from ironarc.core.reading import Reading
 from ironarc.core.reading.gravity_arc import gravity_arc
+from ironarc.core.reading.travel import travel_direction
+from ironarc.core.scene.remark import Remark
 from ironarc.web.bench_data import piers
 from ironarc.web.variants import View
 
 WIDE, STRIP_HIGH, LEAST_HIGH = 1040, 272, 60
 POSES, APART, BELOW = 11, 0.55, 20  # figures, statures between them, px under the floor for their frames
+NOTE_WIDE, NOTE_HIGH, HEAD = 120, 96, 0.28  # of a note's picture, px; of an arrow's length, its head
+FLAT, UPRIGHT = 0.05, 0.2  # what is thinner is one straight line; a view that is steeper is one from above
 LEFT, RULER, ROW, DEPTH = 74, 14, 11, 96  # of the trestle: gutter, ruler, a pier's row, the height curve
 
 
@@ -47,6 +51,56 @@ def _moments(reading: Reading) -> list[int]:
         if len(out) < POSES and all(abs(k - other) >= max(last / (2 * POSES), 1) for other in out):
             out.append(int(k))
     return sorted(out)
+
+
+def note_picture(reading: Reading, note: Remark) -> dict | None:
+    """The figure on a note's frame and what was drawn over it, seen as flat as it was drawn; None for nothing drawn, or
+    a frame that is not there."""
+    moment = note.frame - int(reading.poses.frames[0])
+    if not note.strokes or not 0 <= moment < len(reading.com):
+        return None
+    strokes = [np.array(stroke.points_m) for stroke in note.strokes]
+    right, up = _facing(np.concatenate(strokes), travel_direction(reading))
+    flat = np.stack([right, -up], axis=1)
+    starts, ends = (found[0] @ flat for found in part_ends(reading, [moment]))
+    seen = [points @ flat for points in strokes]
+    every = np.concatenate([starts, ends, *seen])
+    low, size = every.min(axis=0) - 0.1, np.ptp(every, axis=0) + 0.2
+    scale = min(NOTE_WIDE / size[0], NOTE_HIGH / size[1])
+    low = low - (np.array([NOTE_WIDE, NOTE_HIGH]) / scale - size) / 2
+    widths = [max(float(np.sqrt(p.half_width_m * p.half_depth_m)) * 1.6 * scale, 1.2) for p in reading.body.parts]
+    lines = np.column_stack([(starts - low) * scale, (ends - low) * scale, widths]).round(1).tolist()
+    drawn = [(points - low) * scale for points in seen]
+    for stroke, points in zip(note.strokes, list(drawn), strict=True):
+        if stroke.kind == "arrow":
+            drawn.append(_arrow_head(points))
+    paths = [" ".join(f"{x:.1f},{y:.1f}" for x, y in points) for points in drawn]
+    return {"width": NOTE_WIDE, "height": NOTE_HIGH, "frame": note.frame, "lines": lines, "strokes": paths}
+
+
+def _facing(points: np.ndarray, across: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
+    """Right and up (3,) each, unit, of the view that (n, 3) m were drawn in, the way of travel going to the right.
+
+    One straight line lies in many views: it is seen as near to the side as shows it in full length.
+    """
+    side = np.cross(across, [0.0, 1.0, 0.0])
+    _, sizes, ways = np.linalg.svd(points - points.mean(axis=0))
+    normal = ways[2] if sizes[1] > FLAT * sizes[0] else side - (side @ ways[0]) * ways[0]
+    level = np.cross([0.0, 1.0, 0.0], normal)
+    if np.linalg.norm(level) < UPRIGHT * np.linalg.norm(normal) or np.linalg.norm(normal) < UPRIGHT:
+        normal, level = np.array([0.0, 1.0, 0.0]), across  # drawn as seen from above
+    right = level / np.linalg.norm(level)
+    right = right if right @ across >= 0 else -right
+    up = np.cross(normal / np.linalg.norm(normal), right)
+    return right, up if up[1] >= 0 else -up
+
+
+def _arrow_head(points: np.ndarray) -> np.ndarray:
+    """(3, 2) px: one side of an arrow's head, its point, and the other side."""
+    way = points[-1] - points[0]
+    back = points[-1] - way * HEAD
+    aside = np.array([-way[1], way[0]]) * HEAD / 2
+    return np.stack([back + aside, points[-1], back - aside])
 
 
 def trestle_picture(view: View) -> dict:
