@@ -190,6 +190,62 @@ def test_a_cycle_at_a_speed_goes_at_it_and_says_how_feet_slide():
     assert slide == pytest.approx((4 - 3.12) / 24 * 100, rel=0.1)
 
 
+def guided(shot, *points):
+    return did(shot, "add_guide", performer="performer1", curve="drawn", points_m=points, first=1, frames=40)
+
+
+def test_a_cycle_along_a_straight_guide_goes_as_by_its_feet():
+    shot = with_clip(demo("mid stride"), 3, 18)
+    root = shot.performer.rig.roots[0]
+    frames = np.arange(3, 19)
+    at = shot.poses("", frames).position[:, root]
+    way = (at[-1] - at[0]) * [1, 0, 1]
+    way /= np.linalg.norm(way)
+    shot = guided(shot, *(tuple(at[0] + way * d) for d in (-1.0, 0.7, 3.0)))
+    by_feet = propose(see(shot), read_try("travel(start=3,end=18,how=by its feet)")).edit.apply(shot)
+    found = propose(see(shot), read_try("travel(start=3,end=18,how=along a guide)"))
+    assert "led along Drawn path 1" in found.cost.says
+    was, now = (s.poses("", np.arange(1, 30)).position for s in (by_feet, found.edit.apply(shot)))
+    np.testing.assert_allclose(now, was, atol=2e-3)
+
+
+def test_a_cycle_along_a_bend_faces_where_it_goes_as_fast_as_its_feet_stand():
+    shot = with_clip(demo("mid stride"), 3, 18)
+    rig = shot.performer.rig
+    root = rig.roots[0]
+    middle = shot.poses("", np.array([3])).position[0, root] + [2.5, 0.0, 0.0]
+    turns = np.linspace(0, np.pi, 13)
+    ring = [tuple(middle + 2.5 * np.array([-np.cos(t), 0.0, np.sin(t)])) for t in turns]
+    shot = guided(shot, *ring)
+    found = propose(see(shot), read_try("travel(start=3,end=18,how=along a guide)"))
+    before, after = (s.poses("", np.arange(1, 40)) for s in (shot, found.edit.apply(shot)))
+    hips = after.position[:, root]
+    round_it = np.linalg.norm((hips - middle)[2:18, [0, 2]], axis=1)
+    sway = np.ptp(before.position[2:18, root, 0])
+    np.testing.assert_allclose(round_it, 2.5, atol=sway + 0.01)
+    gone = 3.12 * 15 / 24 / 2.5  # rad, at the speed of its feet
+    a, b = np.arctan2(hips[[2, 17], 2] - middle[2], -(hips[[2, 17], 0] - middle[0]))
+    assert b - a == pytest.approx(gone, rel=0.05)
+    turned = rotation.log(rotation.multiply(after.rotation[17, root], rotation.conjugate(before.rotation[17, root])))
+    np.testing.assert_allclose(np.abs(turned), [0, gone, 0], atol=0.06)
+    # a body that turns about its hips slides at the foot by the width of a step, and says so
+    slide = float(found.cost.says.split("slide by ")[1].split(" cm")[0])
+    assert slide < 2.5
+    # nothing jumps where it begins and ends
+    steps = np.linalg.norm(np.diff(hips, axis=0), axis=1)
+    was = np.linalg.norm(np.diff(before.position[:, root], axis=0), axis=1)
+    assert np.abs(steps - was).max() < 0.02
+
+
+def test_no_guide_and_one_that_leads_nowhere_are_said():
+    shot = with_clip(demo("mid stride"), 3, 18)
+    with pytest.raises(EditError, match="Tansy Vale has no drawn guide curve that shows"):
+        propose(see(shot), read_try("travel(start=3,end=18,how=along a guide)"))
+    up = guided(shot, (0, 0, 0), (0, 1, 0), (0, 2, 0))
+    with pytest.raises(EditError, match="leads nowhere over the ground"):
+        propose(see(up), read_try("travel(start=3,end=18,how=along a guide)"))
+
+
 def test_feet_that_never_come_down_carry_nobody():
     high = replace(demo("Gull's hop"), floor_m=-1.0, floor_by_hand=True)
     shot = did(high, "add_clip", performer="performer1", name="Hop", start=5, end=20, played="loop")
