@@ -173,6 +173,30 @@ def test_a_new_take_comes_in_under_what_was_done_and_says_what_came_of_it(person
     assert person.complaints() == []
 
 
+def test_a_loop_is_led_along_a_guide_and_a_speed_has_its_unit(person, session):
+    shot = demo("mid stride")
+    bend = COMMANDS["add_guide"](
+        see(shot), curve="drawn", points_m=((0, 0, 0), (1, 0, 2), (3, 0, 3)), first=1, frames=40
+    )
+    shot_id = shots.create(session, bend.apply(shot))
+    session.commit()
+    person.open_shot(shot_id, "?step=show&frame=10")
+    person.click("#clips li:nth-child(2) [data-correction='travel']")
+    person.sees("#trying-options .option:has([name='speed']) output", "m/s")
+    person.sees("#trying-cost", "over the ground")
+    person.choose("#trying-options [name='how']", "along a guide")
+    person.sees("#trying-cost", "led along Drawn path 1")
+    person.until(lambda: person.one("#take").is_enabled())
+    changed(person, lambda: person.click("#take"))
+    trued = stands(session, shot_id)
+    root = trued.performer.rig.roots[0]
+    hips = trued.poses("", np.array([3, 18])).position[:, root]
+    assert hips[1, 0] - hips[0, 0] > 0.5
+    changed(person, lambda: person.chord(Keys.CONTROL, "z"))
+    assert [x.name for x in stands(session, shot_id).performer.corrections] == ["Let go"]
+    assert person.complaints() == []
+
+
 def test_a_change_made_elsewhere_is_offered_and_shown_at_one_click(person, session, hop):
     person.open_shot(hop, "?step=read&frame=37")
     revision = shots.standing(session, hop).revision

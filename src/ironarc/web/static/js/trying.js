@@ -31,7 +31,7 @@ export function compare(was, now, frame, g) {
 }
 
 const WORDS = { settled: "gone", stays: "stays", worse: "worse", new: "new" };
-const UNITS = { frames: "f", cm: "cm", turns: "turns" };
+const UNITS = { frames: "f", cm: "cm", turns: "turns", "m/s": "m/s", "N·s": "N·s", "°": "°" };
 
 export function createTrying(root, state, setup, actions) {
   const form = document.getElementById("trying-options"), list = document.getElementById("trying-list");
