@@ -16,7 +16,7 @@ from sqlalchemy.orm import Session
 
 from ironarc.cli import seen_file
 from ironarc.core.errors import FileError
-from ironarc.report import UNREADABLE, Row, mark_of, row_of
+from ironarc.report import UNREADABLE, Row, row_of, sifted
 from ironarc.store import batches
 from ironarc.store.database import connect
 from ironarc.store.models import BatchFileRow
@@ -41,18 +41,8 @@ def rows_by_queue(
 ) -> Iterator[Row]:  # fmt: skip
     """A row for each file as a worker has read it; those that are known are not read again. say : told once where no
     worker seems to be there"""
-    todo: list[tuple[str, str]] = []
-    for path in paths:
-        try:
-            mark = mark_of(path, asked)
-        except FileError as error:
-            yield Row(str(path), "", UNREADABLE, error=str(error))
-            continue
-        known = kept.get(str(path))
-        if known is not None and known.mark == mark:
-            yield known
-        else:
-            todo.append((str(path), mark))
+    known, todo = sifted(paths, asked, kept)
+    yield from known
     engine, batch = connect(url), uuid4().hex
     try:
         with Session(engine) as session:
@@ -65,13 +55,19 @@ def rows_by_queue(
         engine.dispose()
 
 
-def _through(session: Session, batch: str, todo: list, options: dict, say) -> Iterator[Row]:
+def _through(session: Session, batch: str, todo: list[tuple[Path, str]], options: dict, say) -> Iterator[Row]:
     out, moved, handed, told = 0, time.monotonic(), time.monotonic(), False
     while todo or out:
         if todo and out < AT_ONCE // 2:
             some, todo = todo[: AT_ONCE - out], todo[AT_ONCE - out :]
-            batches.hand_in(session, batch, options, [(name, mark, Path(name).read_bytes()) for name, mark in some])
-            out += len(some)
+            files = []
+            for path, mark in some:
+                try:
+                    files.append((str(path), mark, path.read_bytes()))
+                except OSError as error:  # taken away since its mark was made
+                    yield Row(str(path), "", UNREADABLE, error=f"{path} can't be read: {error.strerror}.")
+            batches.hand_in(session, batch, options, files)
+            out += len(files)
         came = list(batches.fetch(session, batch))
         for plain in came:
             out -= 1

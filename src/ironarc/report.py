@@ -106,6 +106,25 @@ def kept_rows(path: Path | None) -> dict[str, Row]:
         raise FileError(f"{path} is there and is no report. Choose another name, or take it away.") from error
 
 
+def sifted(
+    paths: Iterable[Path], asked: str, kept: dict[str, Row]
+) -> tuple[list[Row], list[tuple[Path, str]]]:  # fmt: skip
+    """Rows of files that are known, or can't be opened, and the files that are still to be read, with their marks."""
+    known, todo = [], []
+    for path in paths:
+        try:
+            mark = mark_of(path, asked)
+        except FileError as error:
+            known.append(Row(str(path), "", UNREADABLE, error=str(error)))
+            continue
+        row = kept.get(str(path))
+        if row is not None and row.mark == mark:
+            known.append(row)
+        else:
+            todo.append((path, mark))
+    return known, todo
+
+
 def rows_of(
     paths: Iterable[Path], asked: str, load: Callable[[Path], Seen], jobs: int, kept: dict[str, Row]
 ) -> Iterator[Row]:  # fmt: skip
@@ -113,18 +132,8 @@ def rows_of(
 
     load : reads a file; it goes to other processes, so it is a function of a module, or a partial of one
     """
-    todo = []
-    for path in paths:
-        try:
-            mark = mark_of(path, asked)
-        except FileError as error:
-            yield Row(str(path), "", UNREADABLE, error=str(error))
-            continue
-        known = kept.get(str(path))
-        if known is not None and known.mark == mark:
-            yield known
-        else:
-            todo.append((path, mark))
+    known, todo = sifted(paths, asked, kept)
+    yield from known
     with parallel(min(jobs, len(todo))) as run:
         yield from run(partial(_row_of_pair, load), todo)
 

@@ -8,11 +8,11 @@ from collections.abc import Iterator, Mapping, Sequence
 from datetime import timedelta
 from typing import Any
 
-from sqlalchemy import delete, select, text, update
+from sqlalchemy import delete, select, update
 from sqlalchemy.orm import Session
 
 from ironarc.store.models import BatchFileRow, now
-from ironarc.store.work import QUEUE
+from ironarc.store.work import defer
 
 TASK = "read_file"
 LOST = timedelta(minutes=3)  # after which a file that was begun is handed on again
@@ -30,19 +30,8 @@ def hand_in(session: Session, batch: str, options: Mapping[str, Any], files: Seq
     ]
     session.add_all(rows)
     session.flush()
-    _queue(session, [row.id for row in rows])
+    defer(session, TASK, "file_id", [row.id for row in rows])
     session.commit()
-
-
-def _queue(session: Session, ids: Sequence[int]) -> None:
-    for file_id in ids:
-        session.execute(
-            text(
-                "SELECT procrastinate_defer_jobs_v1(ARRAY[ROW(:queue, :task, 0, NULL, NULL, "
-                "jsonb_build_object('file_id', CAST(:file AS integer)), NULL)::procrastinate_job_to_defer_v1])"
-            ),
-            {"queue": QUEUE, "task": TASK, "file": file_id},
-        )
 
 
 def begin(session: Session, file_id: int) -> BatchFileRow | None:
@@ -99,7 +88,7 @@ def hand_on(session: Session, batch: str) -> None:
         else:
             again = update(BatchFileRow).where(BatchFileRow.id == file_id)
             session.execute(again.values(moved_at=now(), handed_on=True))
-            _queue(session, [file_id])
+            defer(session, TASK, "file_id", [file_id])
     session.commit()
 
 

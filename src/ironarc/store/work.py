@@ -7,6 +7,7 @@ is known by its age, whatever became of the job, and `take_up` puts it back or e
 
 import base64
 import zlib
+from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import timedelta
 from io import BytesIO
@@ -62,20 +63,20 @@ def ask(session: Session, asked: Asked) -> int:
     row = WorkRow(**vars(asked), state=WAITING, share=0.0, says=WAITS, picture=[], tries=0)
     session.add(row)
     session.flush()
-    _queue(session, [row.id])
+    defer(session, TASK, "work_id", [row.id])
     session.commit()
     return row.id
 
 
-def _queue(session: Session, ids: list[int]) -> None:
-    """A job for each, in the caller's transaction: no row is kept without its job."""
-    for work_id in ids:
+def defer(session: Session, task: str, key: str, ids: Sequence[int]) -> None:
+    """A job of a task for each id, told as `key`, in the caller's transaction: no row is kept without its job."""
+    for each in ids:
         session.execute(
             text(
                 "SELECT procrastinate_defer_jobs_v1(ARRAY[ROW(:queue, :task, 0, NULL, NULL, "
-                "jsonb_build_object('work_id', CAST(:work AS integer)), NULL)::procrastinate_job_to_defer_v1])"
+                "jsonb_build_object(CAST(:key AS text), CAST(:id AS integer)), NULL)::procrastinate_job_to_defer_v1])"
             ),
-            {"queue": QUEUE, "task": TASK, "work": work_id},
+            {"queue": QUEUE, "task": task, "key": key, "id": each},
         )
 
 
@@ -186,7 +187,7 @@ def hand_back(session: Session, work_id: int, tries: int, counted: bool) -> None
         back.values(state=state, says=says, tries=keep, share=0.0, picture=[], moved_at=now()).returning(WorkRow.state)
     )
     if became == WAITING:
-        _queue(session, [work_id])
+        defer(session, TASK, "work_id", [work_id])
     session.commit()
 
 
@@ -199,7 +200,7 @@ def take_up(session: Session) -> None:
     jobs = text("SELECT args ->> 'work_id' FROM procrastinate_jobs WHERE status = 'todo' AND task_name = :task")
     queued = {int(number) for number in session.scalars(jobs, {"task": TASK})}
     waits = select(WorkRow.id).where(WorkRow.state == WAITING, WorkRow.moved_at < now() - UNQUEUED)
-    _queue(session, [work_id for work_id in session.scalars(waits) if work_id not in queued])
+    defer(session, TASK, "work_id", [work_id for work_id in session.scalars(waits) if work_id not in queued])
     # a job that a worker took with it; what it was for is looked after above
     session.execute(text("DELETE FROM procrastinate_jobs WHERE status <> 'todo' AND worker_id IS NULL"))
     session.execute(delete(WorkRow).where(WorkRow.state.in_(ENDED), WorkRow.moved_at < now() - KEPT_FOR))
