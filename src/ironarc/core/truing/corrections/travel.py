@@ -61,13 +61,13 @@ def propose(seen: Seen, options: Options) -> Proposal:
     if options.end - options.start + 1 < LEAST_FRAMES:
         raise EditError(f"Carrying a cycle takes {LEAST_FRAMES} frames or more.")
     a, b = indices(reading, options.start, options.end)
-    root, dt = reading.poses.rig.roots[0], reading.poses.dt
-    step = _steps(reading, a, b, options)
-    guide = _guide_of(seen, reading.poses.position[a, root]) if options.how == GUIDED else None
-    ways = _straight(reading, a, b, step) if guide is None else _along(reading, a, b, step, guide, seen)
+    dt, ways = reading.poses.dt, _straight(reading, a, b, _steps(reading, a, b, options))
+    speed = float(np.linalg.norm((ways.to[-1] - ways.to[0])[[0, 2]])) / ((b - a - 1) * dt)
+    guide = None
+    if options.how == GUIDED:
+        guide = _guide_of(seen, ways.at[0])
+        ways = _along(ways, _way(reading, a, b), guide, seen)
     figure = _carried(reading, a, b, ways, before=guide is not None)
-    paces = np.linalg.norm(np.diff(ways.to, axis=0)[:, [0, 2]], axis=1) if guide else _net(ways.to)
-    speed = float(paces.sum()) / ((b - a - 1) * dt)
     says = f"It goes {speed:.2f} m/s over the ground, {speed * dt * (b - a):.2f} m in {b - a} frames."
     if guide is not None:
         says += f" It is led along {guide.name}."
@@ -93,25 +93,21 @@ class _Ways:
         return self.to[frames].reshape(wide) + rotation.rotate(turn, points - self.at[frames].reshape(wide))
 
 
-def _net(to: np.ndarray) -> np.ndarray:
-    return np.linalg.norm((to[-1:] - to[:1])[:, [0, 2]], axis=1)
-
-
 def _straight(reading: Reading, a: int, b: int, step: np.ndarray) -> _Ways:
     at = reading.poses.position[a:b, reading.poses.rig.roots[0]]
     return _Ways(at, at + np.concatenate([np.zeros((1, 3)), np.cumsum(step, axis=0)]), np.zeros(b - a))
 
 
-def _along(reading: Reading, a: int, b: int, step: np.ndarray, guide: Guide, seen: Seen) -> _Ways:
-    """As far along a guide as the steps lead, swaying about it as the body does about its own way; on past its end."""
-    straight, way = _straight(reading, a, b, step), _way(reading, a, b)
+def _along(straight: _Ways, way: np.ndarray, guide: Guide, seen: Seen) -> _Ways:
+    """As far along a guide as the straight ways lead, swaying about it as the body does about its own way (3,); past
+    its end straight on."""
     gone = straight.to - straight.to[0]
     far, aside = gone @ way, gone @ np.cross([0.0, 1.0, 0.0], way)
     times = guide.first + np.linspace(0, 1, SAMPLED) * guide.frames
     path = guide.path(times, seen.shot.frame_time_s, seen.shot.g)[:, [0, 2]]
     lengths = np.concatenate([[0.0], np.cumsum(np.linalg.norm(np.diff(path, axis=0), axis=1))])
     keep = np.concatenate([[True], np.diff(lengths) > 1e-6])
-    if lengths[-1] < TOLD_M * (b - a):
+    if lengths[-1] < TOLD_M * len(far):
         raise EditError(f"{guide.name} goes straight up: it leads nowhere over the ground.")
     curve = CubicSpline(lengths[keep], path[keep])
     off = straight.at[0, [0, 2]] - path
