@@ -1,8 +1,10 @@
-"""A report over many files, in pairs of jobs: python -m bench.report [clips].
+"""A report over many files: by one and two at a time here, by one and two workers on the queue, and the sheets of some:
+python -m bench.report [clips].
 
 Figures are kept in docs/performance.md.
 """
 
+import os
 import subprocess
 import sys
 import tempfile
@@ -14,9 +16,12 @@ from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.reading import see
 from ironarc.demo.load import SHOTS
+from ironarc.store.database import URL_SETTING
+from tests.conftest import temporary_database
 
 NAMES = ("PF-010 Gap hop", "PF-050 Deck somersault", "PF-030 Gangway slip")
-CLIPS, FRAMES, JOBS = 100, 120, 2  # 5 s at 24 frames a second
+CLIPS, FRAMES, JOBS, SHEETS = 100, 120, 2, 12  # 5 s at 24 frames a second
+IRONARC = (sys.executable, "-m", "ironarc.cli")
 
 
 def main() -> None:
@@ -30,12 +35,31 @@ def main() -> None:
                 moved = COMMANDS["place_performer"](see(shot), **place).apply(shot) if n % 7 == 0 else shot
                 (Path(folder) / f"clip{n:04d}.bvh").write_bytes(motion_file(moved) + b"\n" * (n % 5))
         for jobs in (1, JOBS):
-            command = ["report", folder, "--jobs", str(jobs), "--html", f"{folder}/r.html"]
-            begun = time.perf_counter()
-            subprocess.run([sys.executable, "-m", "ironarc.cli", *command], check=False, stdout=subprocess.DEVNULL)
-            took = time.perf_counter() - begun
-            each = took / clips * 1000
-            print(f"{clips} clips of {FRAMES / 24:.0f} s, {jobs} at a time: {took:.0f} s, {each:.0f} ms each")
+            took = timed("report", folder, "--jobs", str(jobs), "--html", f"{folder}/r.html")
+            told(clips, f"{jobs} at a time", took)
+        for workers in (1, 2):
+            with temporary_database() as url:
+                os.environ[URL_SETTING] = url
+                at_work = [subprocess.Popen([*IRONARC, "work"], stderr=subprocess.DEVNULL) for _ in range(workers)]
+                try:
+                    told(clips, f"by the queue, workers: {workers}", timed("report", folder, "--queue"))
+                finally:
+                    for worker in at_work:
+                        worker.terminate()
+                        worker.wait()
+        some = [str(path) for path in sorted(Path(folder).glob("*.bvh"))[:SHEETS]]
+        told(len(some), "sheets as a PDF", timed("sheet", *some, "-o", f"{folder}/sheets.pdf"))
+
+
+def timed(*command: str) -> float:
+    """Seconds that a command takes at the shell."""
+    begun = time.perf_counter()
+    subprocess.run([*IRONARC, *command], check=False, stdout=subprocess.DEVNULL)
+    return time.perf_counter() - begun
+
+
+def told(clips: int, how: str, took: float) -> None:
+    print(f"{clips} clips of {FRAMES / 24:.0f} s, {how}: {took:.0f} s, {took / clips * 1000:.0f} ms each")
 
 
 if __name__ == "__main__":
