@@ -4,7 +4,7 @@ from datetime import UTC, datetime
 
 from sqlalchemy import DateTime, ForeignKey, Index, LargeBinary, String, Text, false
 from sqlalchemy.dialects.postgresql import JSONB
-from sqlalchemy.orm import DeclarativeBase, Mapped, mapped_column
+from sqlalchemy.orm import DeclarativeBase, Mapped, configure_mappers, mapped_column
 
 
 def now() -> datetime:
@@ -172,3 +172,7 @@ class WorkRow(Base):
     tries: Mapped[int] = mapped_column(server_default="0")
     created_at: Mapped[datetime] = mapped_column(DateTime(timezone=True), default=now)
     moved_at: Mapped[datetime] = mapped_column(DateTime(timezone=True), default=now)
+
+
+# once, as it is taken in: in a process whose memory runs out half way through, the package begins with it over and over
+configure_mappers()
