@@ -253,7 +253,7 @@ export function createTruePanel(panel, state, setup, actions) {
       const [start, end, tone, tone_end, back] = numbers(form, "start", "end", "tone", "tone_end", "back");
       const { what, first, brace } = form.elements, others = [...form.querySelectorAll("[name=others]:checked")].map((box) => box.value).join(";");
       const how = { what: what.value, first: first.value, brace: brace.checked, ...(others && { others }) };
-      if (![start, end, tone, tone_end, back].every(Number.isFinite)) actions.say("Letting go takes two frames, its tone at first and at last, and the frames it is taken back over, all as numbers.");
+      if (![start, end, tone, tone_end, back].every(Number.isFinite)) actions.say("Letting go needs numbers: the first and last frame, the tone at the start and the end, and the frames to blend back.");
       else tryOut("let_go", { start: Math.round(start), end: Math.round(end), tone: tone / 100, tone_end: tone_end / 100, back: Math.round(back), ...how }, `Let go at ${Math.round(start)}`);
     } else if (form.id === "blow") {
       const [frame, impulse, tone] = numbers(form, "frame", "impulse", "tone"), [heading, up] = form.elements.from.value.split(",").map(Number);
