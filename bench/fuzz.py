@@ -197,7 +197,8 @@ class Fuzz:
         """Everything the bench asks for of a shot must be there."""
         at = f"/shots/{shot_id}/r/{revision}"
         steps = ("set", "weigh", "read", "true", "show")
-        for path in (f"/shots/{shot_id}", f"{at}/scene.json", f"{at}/reading.json", f"{at}/motion.f32",
+        for path in (f"/shots/{shot_id}", f"{at}/scene.json", f"{at}/reading.json", f"{at}/cards",
+                     f"{at}/blocks.f32?want=motion&want=tracks&want=physics",
                      *(f"{at}/panels/{step}" for step in self.dice.sample(steps, 2))):  # fmt: skip
             answer = self.ask("GET", path)
             if answer.status_code != 200:
@@ -262,8 +263,17 @@ class Fuzz:
         if road == "ways":
             self.ask("GET", f"{at}/ways", query_string={"finding": found, "who": ""})
         elif road in ("try", "trial"):
-            what = "trial.json" if road == "trial" else self.dice.choice(["reading.json", "motion.f32", "physics.json"])
-            self.ask("GET", f"{at}/{what}", query_string={"as": text, "who": self.dice.choice(["", "performer1", "x"])})
+            who = self.dice.choice(["", "performer1", "x"])
+            blocks = "|".join(
+                [
+                    self.dice.choice(["motion", "tracks", "physics", "x"]),
+                    who,
+                    text,
+                    self.dice.choice(["", "0", "9", "x"]),
+                ]
+            )
+            what = "trial.json" if road == "trial" else self.dice.choice(["reading.json", "blocks.f32", "physics.json"])
+            self.ask("GET", f"{at}/{what}", query_string={"as": text, "who": who, "want": blocks})
         else:
             plan = road == "plan" or self.dice.random() < 0.3
             asked = {

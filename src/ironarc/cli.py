@@ -18,6 +18,7 @@ from ironarc.core import truing
 from ironarc.core.document import Shot
 from ironarc.core.errors import FileError, IronArcError
 from ironarc.core.exchange.bring_in import file_error, shot_from_file
+from ironarc.core.exchange.root_motion import TRAVELS, WITHIN
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.exchange.unsaid import RATE, REST, UP
 from ironarc.core.figure.naming import SHAPE
@@ -114,6 +115,7 @@ def _parser() -> argparse.ArgumentParser:
     convert = commands.add_parser("convert", help="read a file and write it, also in another format")
     convert.add_argument("file", type=Path)
     convert.add_argument("output", type=Path)
+    convert.add_argument("--travel", choices=TRAVELS, default=WITHIN, help="where the way over the ground is written")
     convert.set_defaults(run=_convert)
     serve = commands.add_parser("serve", help="run the server (./start does all the set-up)")
     serve.add_argument("--port", type=int, default=8765)
@@ -503,7 +505,7 @@ def _plan_to_plain(made: plan.Made) -> dict:
 
 def _convert(args) -> int:
     ending = ending_of(args.output.name)
-    _write(args.output, motion_file(_load(args, args.file), format=ending))
+    _write(args.output, motion_file(_load(args, args.file), format=ending, travel=args.travel))
     return 0
 
 

@@ -5,6 +5,7 @@ import re
 from flask import Blueprint, Response, render_template, request
 
 from ironarc.core.errors import EditError
+from ironarc.core.exchange.root_motion import WITHIN
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.formats import FORMATS
 from ironarc.core.judging.judging_json import judging_to_plain
@@ -41,7 +42,8 @@ def export_motion(shot_id: int, revision: int, ending: str):
         raise NotFound(f"Motion can't be written as .{ending[:20]}; it can as {', '.join(FORMATS)}.")
     with open_session() as session:
         seen = see(session, shot_id, revision, who=request.args.get("who", ""))
-    data = motion_file(seen.shot, frame_argument("from"), frame_argument("to"), seen.performer.id, ending)
+    travel = request.args.get("travel", WITHIN)
+    data = motion_file(seen.shot, frame_argument("from"), frame_argument("to"), seen.performer.id, ending, travel)
     name = f"{seen.shot.name} {seen.performer.name}" if len(seen.shot.performers) > 1 else seen.shot.name
     return download(name, data, ending, FORMATS[ending].media_type)
 

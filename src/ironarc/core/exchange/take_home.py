@@ -4,18 +4,23 @@ import numpy as np
 
 from ironarc.core.document.shot import Shot
 from ironarc.core.errors import EditError
+from ironarc.core.exchange.root_motion import TRAVELS, WITHIN, parted
 from ironarc.core.formats import FORMATS, USUAL
 from ironarc.core.motion.write import channel_rows
 
 
 def motion_file(
-    shot: Shot, first: int | None = None, last: int | None = None, performer_id: str = "", format: str = USUAL
-) -> bytes:
+    shot: Shot, first: int | None = None, last: int | None = None, performer_id: str = "", format: str = USUAL,
+    travel: str = WITHIN,
+) -> bytes:  # fmt: skip
     """One performer (the first for "") as a file, everything written in, over frames first … last of the shot.
 
     Channels that no layer, cut or placement touches are written as they came. A scaled performer is written at
-    its size in the shot. Raises EditError for a range the shot does not have.
+    its size in the shot. travel : where the way it goes over the ground is written, of TRAVELS. Raises EditError for
+    a range the shot does not have.
     """
+    if travel not in TRAVELS:
+        raise EditError(f"Travel is {', '.join(TRAVELS)}; {travel[:30]!r} was given.")
     first = shot.first_frame if first is None else first
     last = shot.last_frame if last is None else last
     if not shot.first_frame <= first <= last <= shot.last_frame:
@@ -27,4 +32,6 @@ def motion_file(
     frames = np.arange(first, last + 1)
     anchors = shot.anchors(performer, frames)
     rig, rows = channel_rows(performer.motion, frames, shot.frame_time_s, anchors)
+    if travel != WITHIN:
+        rig, rows = parted(shot, performer.id, rig, rows, frames, travel)
     return FORMATS[format].write(rig, rows, shot.frame_time_s)

@@ -172,7 +172,17 @@ def understand(rig: Rig, assigned: Mapping[str, str] | None = None) -> list[Mean
         replace(m, confidence=_confidence(joint.name in assigned, before.role, m.role, own_mark))
         for joint, before, m, own_mark in zip(rig.joints, first, settled, marked, strict=True)
     ]
-    return _by_shape(rig, named, set(assigned))
+    return _carriers(rig, _by_shape(rig, named, set(assigned)), set(assigned))
+
+
+def _carriers(rig: Rig, named: list[Meaning], assigned: set[str]) -> list[Meaning]:
+    """A root with nothing but the pelvis on it carries the body over the ground, and has no mass of its own."""
+    out = list(named)
+    for root in rig.roots:
+        below = [named[i].role for i in rig.children[root]]
+        if not named[root].role and below == ["pelvis"] and rig.joints[root].name not in assigned:
+            out[root] = Meaning("helper", "", 1.0)
+    return out
 
 
 LIMBS = {(role, side) for role in ("thigh", "shank", "upper arm", "forearm") for side in ("left", "right")}

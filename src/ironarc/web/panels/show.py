@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 
 from ironarc.core.exchange.order import BLENDS, names_of
+from ironarc.core.exchange.root_motion import TRAVELS
 from ironarc.core.figure.grips import parts_of_body
 from ironarc.core.judging import SOUND
 from ironarc.core.judging.finding import RANK, Finding
@@ -21,7 +22,8 @@ def context(look: Look) -> dict:
     clips = _clips(look)
     order = names_of([c.strip for c in clips])
     return {
-        "compared": _compared(look), "clips": clips, "played": PLAYED, "order": order, "blends": BLENDS,
+        "compared": _compared(look), "clips": clips, "played": PLAYED, "travels": TRAVELS,
+        "order": order, "blends": BLENDS,
         "takes": shots.takes(look.session, look.shot_id, words_of_take(look.seen.performer)),
         "strokes": STROKES,
         "remarks": sorted(look.shot.remarks, key=lambda r: (r.settled, r.frame)),
