@@ -1,5 +1,7 @@
 """The document to and from plain data: every field there and back, and documents of the forms before."""
 
+import gc
+import hashlib
 import json
 import types
 from dataclasses import fields, is_dataclass, replace
@@ -190,3 +192,53 @@ def test_a_performer_has_an_explicit_clip():
     assert there_and_back(replace(shot.performer, clip=(5, 90)), Performer).clip == (5, 90)
     far = replace(shot.performer, clip=(5, 90)).evaluate(np.array([1, 80]), shot.frame_time_s)
     assert far.own.tolist() == [5, 80]
+
+
+# --- what is large is in memory once ------------------------------------------------------------------
+
+
+def by_content(kept: dict):
+    def put(array):
+        address = hashlib.sha256(np.ascontiguousarray(array).tobytes()).hexdigest()
+        kept[address] = np.array(array)
+        return address
+
+    return put
+
+
+def test_a_shot_that_is_read_again_has_the_columns_that_are_in_memory():
+    kept: dict = {}
+    shot = demo("Gap hop")
+    plain = json.loads(json.dumps(shot_to_plain(shot, by_content(kept))))
+    again = shot_from_plain(plain, kept.__getitem__)
+    assert again.performer is shot.performer
+    # one key of one column is another: that column is, and what holds it, and nothing else
+    base = shot.performer.layers[0]
+    column = base.columns["Hips", "ty"]
+    other = replace(column, values=column.values + 1.0)
+    moved = replace(shot, performers=(shot.performer.with_layers((base.with_columns({("Hips", "ty"): other}),)),))
+    plain = json.loads(json.dumps(shot_to_plain(moved, by_content(kept))))
+    del moved, other
+    gc.collect()
+    found = shot_from_plain(plain, kept.__getitem__).performer
+    assert found is not shot.performer
+    assert found.rig is shot.performer.rig
+    same = {key for key, c in found.layers[0].columns.items() if c is base.columns[key]}
+    # columns that are alike are one
+    alive = {id(c) for c in base.columns.values()}
+    assert {key for key, c in found.layers[0].columns.items() if id(c) not in alive} == {("Hips", "ty")}
+    assert len(same) > len(base.columns) / 2
+    np.testing.assert_array_equal(found.layers[0].columns["Hips", "ty"].values, column.values + 1.0)
+
+
+def test_arrays_by_names_that_say_nothing_of_them_are_read_each_time():
+    kept: list = []
+
+    def put(array):
+        kept.append(np.array(array))
+        return str(len(kept) - 1)
+
+    plain = shot_to_plain(demo("Gap hop"), put)
+    first, second = (shot_from_plain(plain, lambda name: kept[int(name)]) for _ in range(2))
+    assert first.performer is not second.performer
+    assert first.performer.layers[0].columns["Hips", "ty"] is not second.performer.layers[0].columns["Hips", "ty"]

@@ -509,8 +509,8 @@ def test_a_machine_that_leaps_at_a_back_strikes_with_its_end():
     bram, gull = see(stands["bram"].shot), see(stands["gull"].shot).reading
     comes = np.zeros((24, 1, 3))
     comes[:, 0, 1:] = np.stack([np.full(24, 0.5), np.linspace(-2.6, -0.3, 24)], axis=1)
-    beside = Beside("gull", "Gull", gull.body, replace(gull.poses, position=gull.poses.position + comes))
-    (blow,) = blows_on(bram.reading, Others("performer1", (beside,), ()))
+    there = replace(gull.poses, position=gull.poses.position + comes)
+    (blow,) = blows_on(bram.reading, Others("performer1", (Beside("gull", "Gull", gull.body, lambda: there),)))
     assert blow.by == "Gull's Lamp"
     assert blow.way[2] > 0.7
 

@@ -129,6 +129,10 @@ class Turns(Keyed):
         free = kind[:, 0] == FREE
         if free.any():
             out[free] = self._free(q, i[free], t[free], gap[free])
+        # on a key it is the key's own to the last digit: what eases out to nothing is nothing from there on
+        there = t[:, 0] >= 1.0
+        ends = q[i[there] + 1]
+        out[there] = np.where((out[there] * ends).sum(axis=1, keepdims=True) < 0, -ends, ends)
         return out
 
     def _free(self, q: np.ndarray, i: np.ndarray, t: np.ndarray, gap: np.ndarray) -> np.ndarray:

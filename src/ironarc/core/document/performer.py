@@ -172,12 +172,14 @@ class Performer:
         held = holdings(self.pins, self.body(), self.id) if self.pins else ()
         return Motion(self.rig, self.clip, self.layers, self.timing, self.placement, self.scale_to_m, held)
 
-    def evaluate(self, frames: np.ndarray, dt: float, anchors: Anchors = NO_ANCHORS) -> Evaluated:
+    def evaluate(
+        self, frames: np.ndarray, dt: float, anchors: Anchors = NO_ANCHORS, was: Poses | None = None
+    ) -> Evaluated:
         """World poses on the shot's `frames` (frames,), `dt` seconds apart, and where they come from.
 
         anchors : where props and other performers are that its pins hold to, as `Shot.evaluate` has them
         """
-        return evaluate(self.motion, frames, dt, anchors)
+        return evaluate(self.motion, frames, dt, anchors, was)
 
     def poses(self, frames: np.ndarray, dt: float) -> Poses:
         """World poses on the shot's `frames` (frames,), `dt` seconds apart."""

@@ -6,18 +6,23 @@ field that is not there takes its default, so that an older document opens; what
 words.
 """
 
+import json
+import re
 import types
 from collections.abc import Callable, Mapping
 from dataclasses import MISSING, fields, is_dataclass
 from functools import cache
+from hashlib import sha256
 from typing import Any, Union, get_args, get_origin, get_type_hints
-from weakref import WeakKeyDictionary
+from weakref import WeakKeyDictionary, WeakValueDictionary
 
 import numpy as np
 
-from ironarc.core.columns import Dense, Keys, Turns
+from ironarc.core.columns import Column, Dense, Keys, Turns
 from ironarc.core.document.performer import Performer
 from ironarc.core.errors import EditError
+from ironarc.core.figure.rig import Rig
+from ironarc.core.motion.layers import Layer
 from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.props import Prop
 from ironarc.core.scene.reference import Reference
@@ -60,7 +65,24 @@ def _dataclass_to_plain(value: Any, put: PutBlob) -> dict:
     if arrays:
         out["blob"] = put(_table_of(value, arrays))
         out["columns_of"] = [[name, getattr(value, name)[0].size] for name in arrays]
+    if isinstance(value, _LARGE) and (key := _content(type(value), out)):
+        _alive.setdefault(key, value)
     return out
+
+
+# What is large is in memory once, whatever revisions have it and however they came there: an undo, or somebody else's
+# edit, then finds the very columns that all that was worked out of them is kept with
+_LARGE = (Performer, Layer, Rig, *get_args(Column))
+_BLOBS, _HASH = re.compile(r'"blob": "([^"]*)"'), 64
+_alive: WeakValueDictionary[tuple[type, str], Any] = WeakValueDictionary()
+
+
+def _content(cls: type, plain: Mapping) -> tuple[type, str] | None:
+    """What something large is known by: its plain data, where all arrays in it are named by the hash of their bytes;
+    None where they have other names, which say nothing of what is in them."""
+    text = json.dumps(plain, sort_keys=True)
+    hashed = all(len(name) == _HASH for name in _BLOBS.findall(text))
+    return (cls, sha256(text.encode()).hexdigest()) if hashed else None
 
 
 _TABLES: WeakKeyDictionary[Any, np.ndarray] = WeakKeyDictionary()
@@ -116,6 +138,16 @@ def _one_of(plain: Any, options: tuple, get: GetBlob, where: str) -> Any:
 def _dataclass_from_plain(plain: Any, cls: type, get: GetBlob, where: str) -> Any:
     if not isinstance(plain, Mapping):
         raise EditError(f"{where or cls.__name__} can't be read: {str(plain)[:40]!r} was found.")
+    if cls not in _LARGE:
+        return _made(plain, cls, get, where)
+    key = _content(cls, plain)
+    if key is None:
+        return _made(plain, cls, get, where)
+    found = _alive.get(key)
+    return _alive.setdefault(key, _made(plain, cls, get, where)) if found is None else found
+
+
+def _made(plain: Mapping, cls: type, get: GetBlob, where: str) -> Any:
     values, defaults = {}, _defaults(cls)
     for name, hint in _shape(cls).items():
         if hint is np.ndarray:

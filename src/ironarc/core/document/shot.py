@@ -143,13 +143,15 @@ class Shot:
     def frame_numbers(self) -> np.ndarray:
         return np.arange(self.first_frame, self.first_frame + self.frames)
 
-    def evaluate(self, performer_id: str, frames: np.ndarray, holders: tuple[str, ...] = ()) -> Evaluated:
+    def evaluate(
+        self, performer_id: str, frames: np.ndarray, holders: tuple[str, ...] = (), was: Poses | None = None
+    ) -> Evaluated:
         """World poses of a performer (the first for "") on `frames` (frames,), with all it is held to in its place.
 
-        holders : ids of those who wait for this one's poses
+        holders : ids of those who wait for this one's poses; was : poses that may be the same on most frames
         """
         performer = self.performer_called(performer_id)
-        return performer.evaluate(frames, self.frame_time_s, self.anchors(performer, frames, holders))
+        return performer.evaluate(frames, self.frame_time_s, self.anchors(performer, frames, holders), was)
 
     def poses(self, performer_id: str, frames: np.ndarray) -> Poses:
         """World poses of a performer, as `evaluate` has them."""

@@ -1,7 +1,7 @@
 """A finding, and what every rule needs to make one."""
 
 from collections.abc import Iterator, Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 
 import numpy as np
 
@@ -58,11 +58,21 @@ class Finding:
 
 @dataclass(frozen=True)
 class Case:
-    """A reading with the limits it is held against, as the rules see it, and what is about the performer."""
+    """A reading with the limits it is held against, as the rules see it.
+
+    about : what is about the performer, seen by `others`; asked : not empty once a rule has looked at that
+    """
 
     reading: Reading
     limits: Limits
-    others: Others = NOBODY
+    about: Others = NOBODY
+    asked: list = field(default_factory=list)
+
+    @property
+    def others(self) -> Others:
+        """What is about the performer."""
+        self.asked.append(True)
+        return self.about
 
     @property
     def blows(self) -> list[Blow]:

@@ -1,10 +1,15 @@
 """find: a Reading in, the punch list out. Every finding is a sentence an animator would say."""
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Mapping, Sequence
+from dataclasses import dataclass
+
+import numpy as np
 
 from ironarc.core.judging.evidence import Evidence
 from ironarc.core.judging.finding import CRACKED, RANK, SOUND, STRAINED, Case, Finding, Limits
+from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.grades import GRADES
+from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.kinds import KINDS
 from ironarc.core.judging.on_flights import can_judge
 from ironarc.core.judging.others import NOBODY, Others
@@ -12,7 +17,7 @@ from ironarc.core.reading import Reading
 from ironarc.core.reading.flights import Flight
 
 __all__ = [
-    "CRACKED", "SOUND", "STRAINED", "Finding", "Limits", "can_judge", "find", "flight_grade", "grade_of",
+    "CRACKED", "SOUND", "STRAINED", "Finding", "Limits", "can_judge", "find", "flight_grades", "grade_of",
 ]  # fmt: skip
 
 
@@ -21,10 +26,59 @@ def find(reading: Reading, limits: Limits = GRADES, others: Others = NOBODY) -> 
 
     others : what is about it in the shot: bodies it may not stand in, props that strike it
     """
-    case = Case(reading, limits, others)
-    found = [finding for kind in KINDS.values() for finding in kind.rule(case)]
+    ruled = reading.ask(_ruled)
+    found = []
+    for kind in KINDS.values():
+        known = ruled.get(kind.name)
+        if known is None or not known.holds(limits, others):
+            known = ruled[kind.name] = _by_rule(kind, reading, limits, others)
+        found += known.findings
     kinds = {name: i for i, name in enumerate(KINDS)}
     return sorted(found, key=lambda f: (-RANK[f.grade], -round(f.notice, 6), f.start, kinds[f.kind]))
+
+
+@dataclass(frozen=True, eq=False)
+class _Ruled:
+    """What a rule found in a reading. limits : those that it looked at; others : what was about it, None where the
+    rule did not look"""
+
+    findings: tuple[Finding, ...]
+    limits: Limits
+    others: Others | None
+
+    def holds(self, limits: Limits, others: Others) -> bool:
+        """Whether it would find the same."""
+        return (self.others is None or self.others.is_like(others)) and all(
+            limits[name] == grade for name, grade in self.limits.items()
+        )
+
+
+def _ruled(reading: Reading) -> dict[str, _Ruled]:
+    """What rules found in a reading, by kind: few look at a limit that is changed, or at who moves beside it."""
+    return {}
+
+
+def _by_rule(kind: Kind, reading: Reading, limits: Limits, others: Others) -> _Ruled:
+    looked = _Looked(limits)
+    case = Case(reading, looked, others)
+    found = tuple(kind.rule(case))
+    return _Ruled(found, looked.at, others if case.asked else None)
+
+
+class _Looked(Mapping):
+    """Limits that remember which of them were looked at."""
+
+    def __init__(self, limits: Limits):
+        self.limits, self.at = limits, {}
+
+    def __getitem__(self, name: str) -> Grade:
+        return self.at.setdefault(name, self.limits[name])
+
+    def __iter__(self) -> Iterator[str]:
+        return iter(self.limits)
+
+    def __len__(self) -> int:
+        return len(self.limits)
 
 
 def evidence_of(finding: Finding, reading: Reading, limits: Limits, others: Others = NOBODY) -> Evidence:
@@ -48,6 +102,12 @@ def grade_of(findings: Sequence[Finding]) -> str:
     return max((f.grade for f in findings if not f.left), key=RANK.get, default=SOUND)
 
 
-def flight_grade(flight: Flight, findings: Sequence[Finding]) -> str:
-    """The grade of one flight: the worst finding that lies on it or on the frames beside it."""
-    return grade_of([f for f in findings if f.start <= flight.end + 1 and f.end >= flight.start - 1])
+def flight_grades(flights: Sequence[Flight], findings: Sequence[Finding]) -> list[str]:
+    """The grade of each flight: the worst finding that lies on it or on the frames beside it."""
+    told = [f for f in findings if not f.left]
+    if not told:
+        return [SOUND] * len(flights)
+    start, end, rank = np.array([(f.start, f.end, RANK[f.grade]) for f in told]).T
+    worst = (rank[(start <= x.end + 1) & (end >= x.start - 1)].max(initial=RANK[SOUND]) for x in flights)
+    words = {rank: word for word, rank in RANK.items()}
+    return [words[int(rank)] for rank in worst]

@@ -1,6 +1,6 @@
 """Findings of a performer as it stands in a shot: held against the shot's limits, known again, left as they are."""
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import replace
 
 import numpy as np
@@ -12,6 +12,7 @@ from ironarc.core.judging.grades import limits_of
 from ironarc.core.judging.on_blows import Blow, blows_on
 from ironarc.core.judging.others import Beside, Loose, Others
 from ironarc.core.motion.layers import LET_GO
+from ironarc.core.motion.poses import Poses
 from ironarc.core.reading import Reading
 from ironarc.core.reading.faults import HOVER, SINK, SLIDE
 from ironarc.core.reading.shot import Seen, own_span
@@ -31,12 +32,19 @@ COVERED = 0.5  # of its frames, from which a finding is the one that was left
 WORSE = 1.25  # times what it was when it was left, from which it speaks again
 
 
-def judge(shot: Shot, performer: Performer, reading: Reading, house: Sequence[Limit] = ()) -> list[Finding]:
+def judge(
+    shot: Shot, performer: Performer, reading: Reading, house: Sequence[Limit] = (),
+    readings: Mapping[str, Reading] | None = None,
+) -> list[Finding]:  # fmt: skip
     """All findings of one performer, worst first; those it leaves as they are carry the reason.
 
-    house : limits of the house, which the shot's own go before
+    house : limits of the house, which the shot's own go before; readings : of others, those that are at hand, saves
+        evaluating them
     """
-    found, about = [], others(shot, performer)
+    found, about = [], others(shot, performer, readings)
+    judged, asked = reading.ask(_judged), (performer, shot.limits, tuple(house))
+    if judged and judged[0][0] is performer and judged[0][1:] == asked[1:] and judged[1].is_like(about):
+        return list(judged[2])
     blows = blows_on(reading, about)
     for finding in find(reading, limits_of(shot.limits, house), about):
         own = own_span(reading.own, reading.poses.frames, finding.start, finding.end)
@@ -44,16 +52,39 @@ def judge(shot: Shot, performer: Performer, reading: Reading, house: Sequence[Li
         by_hand = _reason(finding, performer.left)
         left = by_hand or _falls(finding, performer) or _struck(finding, blows)
         found.append(replace(finding, left=left, by_hand=bool(by_hand)))
+    judged[:] = [asked, about, tuple(found)]
     return found
 
 
-def others(shot: Shot, performer: Performer) -> Others:
-    """What is about a performer in a shot, on all of its frames."""
-    frames = shot.frame_numbers()
-    beside = tuple(
-        Beside(p.id, p.name, p.body(), shot.poses(p.id, frames)) for p in shot.performers if p.id != performer.id
+def _judged(reading: Reading) -> list:
+    """As what it was judged last, what was about it, and what was found: [] for never. The card of an edit and what is
+    then shown are judged alike."""
+    return []
+
+
+def others(shot: Shot, performer: Performer, readings: Mapping[str, Reading] | None = None) -> Others:
+    """What is about a performer in a shot, on all of its frames. readings : by performer id, those that are at hand"""
+    frames, near = shot.frame_numbers(), [p for p in shot.performers if p.id != performer.id]
+
+    def poses_of(who: str) -> Callable[[], Poses]:
+        # what is at hand is kept as poses: a reading that kept the other's would keep it for ever
+        found = (readings or {}).get(who)
+        here = found.poses if found else None
+        return lambda: here or shot.poses(who, frames)
+
+    # whom a pin or a prop ties to the performer moves with it
+    tied = any(pin.to for p in near for pin in p.pins) or any(prop.holds for prop in shot.props)
+    strips = performer.strips_seen()
+    return Others(
+        performer.id,
+        tuple(Beside(p.id, p.name, p.body(), poses_of(p.id)) for p in near),
+        lambda: loose_props(shot, frames),
+        strips,
+        (
+            performer.id, *performer.strips, performer.timing, *(shot.performers if tied else near), *shot.props,
+            shot.first_frame, shot.frames, shot.frame_time_s, shot.g, shot.floor_m,
+        ),
     )  # fmt: skip
-    return Others(performer.id, beside, loose_props(shot, frames), performer.strips_seen())
 
 
 def blows_of(seen: Seen) -> list[Blow]:
@@ -88,7 +119,7 @@ def findings_of(seen: Seen) -> list[Finding]:
 
 def judge_all(shot: Shot, readings: Mapping[str, Reading], house: Sequence[Limit] = ()) -> list[Finding]:
     """Findings of every performer; readings by performer id."""
-    return [f for p in shot.performers for f in judge(shot, p, readings[p.id], house)]
+    return [f for p in shot.performers for f in judge(shot, p, readings[p.id], house, readings)]
 
 
 def _reason(finding: Finding, left: Sequence[Left]) -> str:

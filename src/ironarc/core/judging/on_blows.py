@@ -1,15 +1,18 @@
 """Props and limbs that strike a body, what that body does at the blow, and what it should."""
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import cached_property
+from weakref import ref
 
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.figure.body import Body
-from ironarc.core.judging.others import Beside, Loose, Others
+from ironarc.core.figure.body import Body, Part
+from ironarc.core.judging.others import Beside, Loose, Others, apart_since
+from ironarc.core.motion.poses import Poses
 from ironarc.core.reading import Reading
+from ironarc.core.rows import grown
 from ironarc.core.scene.props import Touch
 
 LEAST_NS = 1.0  # of a blow that is looked at
@@ -41,7 +44,12 @@ class Blow:
     touch: Touch
     joint: int
     push: np.ndarray
-    reading: Reading
+    of: ref  # of the reading that is struck, which keeps its blows
+
+    @property
+    def reading(self) -> Reading:
+        """The reading that is struck, while anybody has it."""
+        return self.of()
 
     @property
     def frame(self) -> float:
@@ -140,11 +148,31 @@ def words_of(body: Body, joint: int) -> str:
 
 def blows_on(reading: Reading, others: Others) -> list[Blow]:
     """What strikes a performer: not what it strikes itself."""
-    known = others.known.get("blows")
-    if known is None or known[0] is not reading:
-        found = [*_of_props(reading, others.props, others.performer), *_of_limbs(reading, others.beside)]
-        known = others.known["blows"] = (reading, sorted(found, key=lambda b: b.frame))
+    known = reading.ask(_blows_known)
+    if not known or not known[0].is_like(others):
+        meetings = {other.id: (other.poses, _met(reading, other)) for other in others.beside}
+        limbs = [blow for _, met in meetings.values() for blow in _hardest(met, reading.poses.dt)]
+        found = [*_of_props(reading, others.props, others.performer), *limbs]
+        known[:] = [others, sorted(found, key=lambda b: b.frame), meetings]
     return known[1]
+
+
+def _blows_known(reading: Reading) -> list:
+    """What was about it when it was asked last, the blows, and all meetings by who is met; [] for never."""
+    return []
+
+
+def _met(reading: Reading, other: Beside) -> list[Blow]:
+    """All meetings with another: those on frames that an edit did not reach, of either, are known."""
+    known, before = reading.ask(_blows_known), reading.before(_blows_known)
+    was, had = (reading, known) if known or before is None else before
+    theirs, met = had[2].get(other.id, (None, [])) if had else (None, [])
+    rows = None if theirs is None else apart_since(was.poses, reading.poses, theirs, other.poses)
+    if rows is None:
+        return list(_meetings(reading, other, np.ones(len(reading.com), dtype=bool)))
+    rows, first = grown(rows, 1), int(reading.poses.frames[0])
+    kept = [replace(blow, of=ref(reading)) for blow in met if not rows[int(blow.frame) - first]]
+    return kept + list(_meetings(reading, other, rows))
 
 
 def _of_props(reading: Reading, loose: Sequence[Loose], performer: str) -> list[Blow]:
@@ -163,49 +191,64 @@ def hardest_touches(reading: Reading, x: Loose, performer: str) -> Iterator[Touc
         yield hardest
 
 
-def _of_limbs(reading: Reading, beside: Sequence[Beside]) -> list[Blow]:
-    """Limbs of others that run into this body: the hardest of each performer within a while."""
-    out = []
-    for other in beside:
-        found = sorted(_meetings(reading, other), key=lambda b: -b.touch.impulse_ns)
-        kept: list[Blow] = []
-        for blow in found:
-            if all(abs(blow.frame - b.frame) * reading.poses.dt > TOGETHER_S for b in kept):
-                kept.append(blow)
-        out += kept
-    return out
+def _hardest(met: list[Blow], dt: float) -> list[Blow]:
+    """Of limbs of another that run into this body: the hardest within a while."""
+    kept: list[Blow] = []
+    for blow in sorted(met, key=lambda b: -b.touch.impulse_ns):
+        if all(abs(blow.frame - b.frame) * dt > TOGETHER_S for b in kept):
+            kept.append(blow)
+    return kept
 
 
-def _meetings(reading: Reading, other: Beside) -> Iterator[Blow]:
-    """Every place of another's hands, feet, elbows, knees and head that comes onto a part of this body."""
+def _meetings(reading: Reading, other: Beside, among: np.ndarray) -> Iterator[Blow]:
+    """Every place of another's hands, feet, elbows, knees and head that comes onto a part of this body, from one of
+    the frames `among` (frames,) bool to the next."""
     mine, theirs, dt = reading.poses, other.poses, reading.poses.dt
     roots = mine.position[:, mine.rig.roots[0]] - theirs.position[:, theirs.rig.roots[0]]
-    near = np.linalg.norm(roots, axis=-1) < REACH_M
+    near = (np.linalg.norm(roots, axis=-1) < REACH_M) & among
     near[:-1] |= near[1:]
+    near[1:] |= near[:-1] & among[:-1]
     rows = np.flatnonzero(near)
     if len(rows) < 2:
         return
     at, girth, joints = _ends(other, rows)
+    root = theirs.position[rows, theirs.rig.roots[0]]
+    spread = np.sqrt(((at - root[:, None]) ** 2).sum(axis=-1)).max(axis=1) + float(girth.max())
+    after = np.diff(rows, prepend=-2) == 1  # the frame before it is looked at, too
     for part in reading.body.parts:
-        turn, place = mine.rotation[rows, part.joint], mine.position[rows, part.joint]
-        axis = part.end_m - part.start_m
-        own = rotation.rotate(turn[:, None], at - place[:, None], back=True)
-        share = np.clip((own - part.start_m) @ axis / max(float(axis @ axis), 1e-9), 0.0, 1.0)
-        off = own - (part.start_m + share[..., None] * axis)
-        gap = np.linalg.norm(off, axis=-1) - girth - float(np.sqrt(part.half_width_m * part.half_depth_m))
-        closes = (gap[:-1] - gap[1:]) / dt
-        meets = (gap[:-1] > 0) & (gap[1:] <= 0) & (closes >= LEAST_HIT_MS) & (np.diff(rows) == 1)[:, None]
-        for k, p in zip(*np.nonzero(meets), strict=True):
-            way = -rotation.rotate(turn[k], off[k, p])
+        wide = float(np.sqrt(part.half_width_m * part.half_depth_m))
+        reach = wide + float(max(np.linalg.norm(part.start_m), np.linalg.norm(part.end_m)))
+        place = mine.position[rows, part.joint]
+        # mostly it is nowhere near anybody, and then near few of what strikes
+        close = np.flatnonzero(after & (((place - root) ** 2).sum(axis=1) < (reach + spread) ** 2))
+        off = at[close] - place[close, None]
+        found, ends = np.nonzero(np.einsum("fki,fki->fk", off, off) < (reach + girth) ** 2)
+        into = close[found]
+        gap = [_gap(mine, part, rows[k], at[k, ends]) for k in (into - 1, into)]
+        comes_in = (gap[0][0] - girth[ends] > 0) & (gap[1][0] - girth[ends] <= 0)
+        closes = (gap[0][0] - gap[1][0]) / dt
+        for i in np.flatnonzero(comes_in & (closes >= LEAST_HIT_MS)):
+            k, p = into[i] - 1, ends[i]
+            if not among[rows[k]]:
+                continue
+            way = -rotation.rotate(mine.rotation[rows[k], part.joint], gap[0][1][i])
             way = way / max(float(np.linalg.norm(way)), 1e-9)
             comes = float((at[k + 1, p] - at[k, p]) @ way) / dt
             # the one that moves more is the one that strikes
-            if comes >= abs(comes - closes[k, p]):
-                u = gap[k, p] / (gap[k, p] - gap[k + 1, p])
+            if comes >= abs(comes - closes[i]):
+                u = (gap[0][0][i] - girth[p]) / (gap[0][0][i] - gap[1][0][i])
                 spot = at[k, p] + (at[k + 1, p] - at[k, p]) * u
-                yield _hit(
-                    reading, other, int(rows[k]), float(u), part.joint, joints[p], spot, way, float(closes[k, p])
-                )
+                yield _hit(reading, other, int(rows[k]), float(u), part.joint, joints[p], spot, way, float(closes[i]))
+
+
+def _gap(poses: Poses, part: Part, rows: np.ndarray, at: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
+    """How far places (n, 3) m are from the surface of a part on the rows (n,), (n,) m, and off its axis in its joint's
+    axes, (n, 3) m."""
+    axis = part.end_m - part.start_m
+    own = rotation.rotate(poses.rotation[rows, part.joint], at - poses.position[rows, part.joint], back=True)
+    share = np.clip((own - part.start_m) @ axis / max(float(axis @ axis), 1e-9), 0.0, 1.0)
+    off = own - (part.start_m + share[:, None] * axis)
+    return np.linalg.norm(off, axis=-1) - float(np.sqrt(part.half_width_m * part.half_depth_m)), off
 
 
 def _ends(other: Beside, rows: np.ndarray) -> tuple[np.ndarray, np.ndarray, list[int]]:
@@ -239,7 +282,7 @@ def _hit(
     name = reading.poses.rig.names[joint]
     touch = Touch(frame, f":{name}", speed, 0.0, tuple(map(float, at)), push)
     by = f"{other.name}'s {words_of(other.body, limb)}"
-    return Blow(f"{other.id}-{limb}", by, False, touch, joint, way * push, reading)
+    return Blow(f"{other.id}-{limb}", by, False, touch, joint, way * push, ref(reading))
 
 
 def _blow(reading: Reading, x: Loose, touch: Touch, first: int) -> Blow | None:
@@ -252,7 +295,9 @@ def _blow(reading: Reading, x: Loose, touch: Touch, first: int) -> Blow | None:
     if np.linalg.norm(change) < 1e-6:
         return None
     way = -change / np.linalg.norm(change)
-    blow = Blow(x.prop.id, x.prop.name, True, touch, reading.poses.rig.index(name), way * touch.impulse_ns, reading)
+    blow = Blow(
+        x.prop.id, x.prop.name, True, touch, reading.poses.rig.index(name), way * touch.impulse_ns, ref(reading)
+    )
     comes = float(before @ way) / reading.poses.dt
     # what the limb runs into is struck by the limb
     return blow if comes >= LEAST_MS and comes > abs(float(blow.speed[k - 1])) else None

@@ -4,6 +4,7 @@ import numpy as np
 
 from ironarc.core.judging.evidence import Evidence, curve
 from ironarc.core.judging.finding import Case, Finding, Limits
+from ironarc.core.reading import Reading
 from ironarc.core.reading.flights import Flight, allowed_frames
 from ironarc.core.reading.gravity_arc import gravity_arc
 from ironarc.core.settings import SETTINGS
@@ -27,7 +28,17 @@ def off_whatever_it_weighs(case: Case, flight: Flight) -> float:
     """m off the arc that no plausible weighing takes away."""
     if case.reading.traced.loads:
         return np.inf  # what is held moves the center of gravity, too
-    return case.reading.weighing_doubt.off_arc(slice(flight.start - case.first, flight.end - case.first + 1))
+    known = case.reading.ask(_off_arcs)
+    if id(flight) not in known:
+        span = slice(flight.start - case.first, flight.end - case.first + 1)
+        known[id(flight)] = flight, case.reading.weighing_doubt.off_arc(span)
+    return known[id(flight)][1]
+
+
+def _off_arcs(reading: Reading) -> dict[int, tuple[Flight, float]]:
+    """What was found of flights, by the flight itself: one that an edit did not reach is the one before it."""
+    before = reading.before(_off_arcs)
+    return {id(f): before[1][id(f)] for f in reading.flights if id(f) in before[1]} if before else {}
 
 
 def by_weighing(case: Case, flight: Flight) -> bool:

@@ -6,6 +6,7 @@ import numpy as np
 
 from ironarc.core.judging.finding import SOUND, Case
 from ironarc.core.reading import Reading
+from ironarc.core.reading.again import by_frames
 from ironarc.core.reading.balance import read_balance
 from ironarc.core.reading.forces import kept_up, read_forces
 from ironarc.core.reading.spans import runs
@@ -32,16 +33,29 @@ def _off_footing(reading: Reading) -> np.ndarray:
     )
     out = np.where(told & np.isfinite(out), np.maximum(out, 0.0), 0.0)
     # what another weighing would put inside is not out
-    out = np.where(out > SETTINGS["errors"].value * reading.weighing_doubt.plumb(), out, 0.0)
+    out = np.where(out > SETTINGS["errors"].value * reading.ask(_plumb_doubt), out, 0.0)
     return kept_up(out, max(2, int(np.ceil(HELD_S / reading.poses.dt - 1e-9))))
+
+
+@by_frames
+def _plumb_doubt(reading: Reading) -> np.ndarray:
+    """(frames,) m that the place of the plumb is unsure by, for how the body is weighed."""
+    return reading.weighing_doubt.plumb()
 
 
 def spans_of(case: Case) -> Iterator[tuple[int, int, float]]:
     """Index spans [a, b) that are out of balance, and by how much at most."""
     off = case.reading.ask(_off_footing)
     limit = case.graded("balance", 0.0)[1]
-    for a, b in runs(off > limit):
-        yield a, b, float(off[a:b].max())
+    known = case.reading.ask(_spans_known)
+    if limit not in known:
+        known[limit] = [(a, b, float(off[a:b].max())) for a, b in runs(off > limit)]
+    yield from known[limit]
+
+
+def _spans_known(reading: Reading) -> dict[float, list[tuple[int, int, float]]]:
+    """Spans out of balance by the limit they were looked for with."""
+    return {}
 
 
 def stance_cause(start: int, end: int) -> str:
@@ -52,6 +66,8 @@ def stance_cause(start: int, end: int) -> str:
 def tilted(case: Case, a: int, b: int) -> tuple[int, int] | None:
     """First and last frame of the pose out of balance that index span [a, b) belongs to, or None."""
     for x, y, most in spans_of(case):
+        if x >= b + 3:
+            break
         if x < b + 3 and y > a - 3 and case.graded("balance", most)[0] != SOUND:
             return x + case.first, y - 1 + case.first
     return None

@@ -1,23 +1,30 @@
-"""What is about a performer in its shot, as far as it is judged by that."""
+"""What is about a performer in its shot, as far as it is judged by that: worked out where a rule looks at it."""
 
-from dataclasses import dataclass, field
+from collections.abc import Callable
+from dataclasses import dataclass
+from functools import cached_property
 
 import numpy as np
 
 from ironarc.core.figure.body import Body
 from ironarc.core.motion.poses import Poses
+from ironarc.core.rows import differing
 from ironarc.core.scene.props import Prop
 from ironarc.core.scene.strip import Strip
 
 
 @dataclass(frozen=True, eq=False)
 class Beside:
-    """Another performer of the shot, on the same frames."""
+    """Another performer of the shot; find : gives its poses on the same frames."""
 
     id: str
     name: str
     body: Body
-    poses: Poses
+    find: Callable[[], Poses]
+
+    @cached_property
+    def poses(self) -> Poses:
+        return self.find()
 
 
 @dataclass(frozen=True, eq=False)
@@ -33,14 +40,43 @@ class Loose:
 class Others:
     """What is about a performer, whose id is `performer`: those beside it, and the props that are no places.
 
-    strips : its own named clips, in frames of the shot; known : what was worked out of them
+    find_props : gives those; strips : its own named clips, in frames of the shot
+    rests_on : all that this follows from; two that rest on the very same are alike. () for one that is like no other
     """
 
     performer: str = ""
     beside: tuple[Beside, ...] = ()
-    props: tuple[Loose, ...] = ()
+    find_props: Callable[[], tuple[Loose, ...]] = tuple
     strips: tuple[Strip, ...] = ()
-    known: dict = field(default_factory=dict)
+    rests_on: tuple = ()
+
+    @cached_property
+    def props(self) -> tuple[Loose, ...]:
+        return self.find_props()
+
+    def is_like(self, other: "Others") -> bool:
+        """Whether all about a performer is the same in both."""
+        mine, theirs = self.rests_on, other.rests_on
+        return self is other or (
+            bool(mine)
+            and len(mine) == len(theirs)
+            and all(a is b or (_plain(a) and a == b) for a, b in zip(mine, theirs, strict=True))
+        )
+
+
+def _plain(x) -> bool:
+    return isinstance(x, (int, float, str))
+
+
+def apart_since(mine_then: Poses, mine: Poses, theirs_then: Poses, theirs: Poses) -> np.ndarray | None:
+    """(frames,) bool: where two bodies stand otherwise than they did; None for other frames or bodies than then."""
+    out = None
+    for then, now in ((mine_then, mine), (theirs_then, theirs)):
+        if then.position.shape != now.position.shape:
+            return None
+        rows = differing(then.position, now.position) | differing(then.rotation, now.rotation)
+        out = rows if out is None else out | rows
+    return out
 
 
 NOBODY = Others()

@@ -89,16 +89,19 @@ class Evaluated:
 NO_ANCHORS: Mapping = {}
 
 
-def evaluate(motion: Motion, frames: np.ndarray, dt: float, anchors: Anchors = NO_ANCHORS) -> Evaluated:
+def evaluate(
+    motion: Motion, frames: np.ndarray, dt: float, anchors: Anchors = NO_ANCHORS, was: Poses | None = None
+) -> Evaluated:
     """World poses on the shot's `frames` (frames,), `dt` seconds apart.
 
     anchors : where props and other performers are that pins hold to; pins to what is not in it do nothing
+    was : poses that may be the same on most frames, whose world places are taken from there
     """
     effort.check()
     mix = own_frames(motion, frames)
     local = blended(motion, mix)
     placed = pinned(place(local, motion), motion, mix.before, anchors)
-    return Evaluated(pose(placed, motion.rig, frames, dt), mix.before, placed.turned, placed.moved)
+    return Evaluated(pose(placed, motion.rig, frames, dt, was), mix.before, placed.turned, placed.moved)
 
 
 def own_frames(motion: Motion, frames: np.ndarray) -> Mix:
@@ -268,6 +271,6 @@ def pinned(local: Local, motion: Motion, own: np.ndarray, anchors: Anchors = NO_
     return out
 
 
-def pose(local: Local, rig: Rig, frames: np.ndarray, dt: float) -> Poses:
+def pose(local: Local, rig: Rig, frames: np.ndarray, dt: float, was: Poses | None = None) -> Poses:
     """World rotations and places of every joint."""
-    return poses_of(rig, frames, dt, local.rotation, local.translation)
+    return poses_of(rig, frames, dt, local.rotation, local.translation, was)

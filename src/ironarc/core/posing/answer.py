@@ -53,10 +53,10 @@ def answer(made: Made, edit: Change | None, part: str = "") -> Answer:
         posed.position,
     )  # fmt: skip
     still = read(poses, stand.body, stand.shot.g, stand.reading.floor, stand.shot.standing_props())
-    hull, margin = support_hull(still)[0], float(standing_margin(still)[0])
+    hull, margin = support_hull(read_pads(still))[0], float(standing_margin(still)[0])
     arc = stand.arc_place()
-    pads = stand.reading.ask(read_pads)
-    holds_on = bool((pads.pulls & pads.on)[stand.index].any())
+    said, on = stand.reading.said, stand.reading.footing.on[stand.index]
+    holds_on = said is not None and bool((said.pulls[stand.index] & on).any())
     # in a flight nothing bears the body, however near to something it is posed
     touches = arc is None and not holds_on and bool(np.isfinite(hull).all())
     off = None if arc is None else float(np.linalg.norm(_laden(stand) - arc))

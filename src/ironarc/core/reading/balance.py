@@ -4,9 +4,10 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from ironarc.core.reading.again import by_frames
 from ironarc.core.reading.forces import read_forces
 from ironarc.core.reading.read import Reading
-from ironarc.core.reading.support import read_pads
+from ironarc.core.reading.support import Pads, read_pads
 
 TIPPED = 0.5  # of its height off the edge a body is past saving: a lean of some 27 degrees
 
@@ -33,10 +34,11 @@ class Balance:
     pulls: np.ndarray
 
 
+@by_frames
 def read_balance(reading: Reading) -> Balance:
     """Support area, plumb, extrapolated com and time to tip at every frame."""
     com, g, forces = reading.com, reading.g, reading.ask(read_forces)
-    pads = reading.ask(read_pads)
+    pads = read_pads(reading)
     n = len(com)
     height = np.maximum(com[:, 1] - np.where(pads.on, pads.at[..., 1], np.inf).min(axis=1, initial=np.inf), 0.1)
     height = np.where(np.isfinite(height), height, 1.0)
@@ -47,7 +49,7 @@ def read_balance(reading: Reading) -> Balance:
     # a push through the com's height h above the ground: zmp = c - h a / (g + a_y), less what turns the body
     up = np.maximum(forces.needed[:, 1], 0.05)[:, None]
     zmp = plumb - height[:, None] * forces.needed[:, [0, 2]] / up
-    hull = support_hull(reading)
+    hull = support_hull(pads)
     margins, away = signed_distances(hull, np.stack([plumb, xcom, zmp], axis=1))
     fall = np.where(margins[:, 1, None] < 0, away[:, 1], np.nan)
     margin, xcom_margin, zmp_margin = margins.T
@@ -60,9 +62,8 @@ def read_balance(reading: Reading) -> Balance:
     )  # fmt: skip
 
 
-def support_hull(reading: Reading) -> np.ndarray:
+def support_hull(pads: Pads) -> np.ndarray:
     """(frames, corners, 2) m over the ground: the support area, as Balance has it."""
-    pads = reading.ask(read_pads)
     ever = pads.on.any(axis=0)
     corners = pads.corners[:, ever][..., [0, 2]].reshape(len(pads.on), -1, 2)
     return convex_hulls(corners, np.repeat(pads.on[:, ever], 2, axis=1))
@@ -71,7 +72,7 @@ def support_hull(reading: Reading) -> np.ndarray:
 def standing_margin(reading: Reading) -> np.ndarray:
     """(frames,) m inside the support area that the plumb falls; NaN with none. It asks for no forces."""
     plumb = reading.com[:, None, [0, 2]]
-    return signed_distances(support_hull(reading), plumb)[0][:, 0]
+    return signed_distances(support_hull(read_pads(reading)), plumb)[0][:, 0]
 
 
 def _tips_in(past: np.ndarray, speed: np.ndarray, rate: np.ndarray, height: np.ndarray) -> np.ndarray:

@@ -3,17 +3,17 @@
 from dataclasses import dataclass, replace
 
 import numpy as np
-from scipy.ndimage import uniform_filter1d
 
 from ironarc.core.figure.anatomy import ContactPoint
+from ironarc.core.reading.again import by_frames
 from ironarc.core.reading.contacts import FLOOR, depth_inside
 from ironarc.core.reading.forces import kept_up, read_forces
-from ironarc.core.reading.glides import against, read_glides, slower_side, smoothed
+from ironarc.core.reading.glides import against, mean_around, read_glides, slower_side, smoothed
 from ironarc.core.reading.inside import depth_in
-from ironarc.core.reading.read import Reading
+from ironarc.core.reading.read import Reading, resting_on
 from ironarc.core.reading.skin import LEGS, limb_of, parts_of
 from ironarc.core.reading.soles import read_soles
-from ironarc.core.reading.spans import Span, resting, runs
+from ironarc.core.reading.spans import Span, runs
 from ironarc.core.settings import SETTINGS
 
 SLIDE, SINK, HOVER, THROUGH = "slide", "sink", "hover", "through"
@@ -73,22 +73,20 @@ _BOTH = "both "
 def _together(found: list[ContactFault]) -> list[ContactFault]:
     """Both feet, or both hands, that do the same on the same frames are one fault: of the one that does it most."""
     out: list[ContactFault] = []
+    single: dict[tuple[str, str, str], list[int]] = {}  # places in `out` of those that have no twin yet
     for fault in sorted(found, key=lambda f: -f.value_m):
         side, _, part = fault.what.partition(" ")
         other = {"left": "right", "right": "left"}.get(side)
+        alone = single.get((fault.kind, fault.surface, f"{other} {part}"), [])
         twin = next(
-            (
-                i for i, f in enumerate(out)
-                if other and (f.kind, f.surface, f.what) == (fault.kind, fault.surface, f"{other} {part}")
-                and fault.value_m > TWIN * f.value_m and _shared(f, fault) > TWIN_FRAMES
-            ),
-            None,
-        )  # fmt: skip
+            (i for i in alone if fault.value_m > TWIN * out[i].value_m and _shared(out[i], fault) > TWIN_FRAMES), None
+        )
         if twin is None:
+            single.setdefault((fault.kind, fault.surface, fault.what), []).append(len(out))
             out.append(fault)
         else:
-            a = out[twin]
-            out[twin] = replace(a, what=both(part))
+            alone.remove(twin)
+            out[twin] = replace(out[twin], what=both(part))
     return out
 
 
@@ -103,35 +101,84 @@ def kept_frames(reading: Reading) -> int:
     return max(2, int(np.ceil(KEPT_S / reading.poses.dt - 1e-9)))
 
 
+@dataclass(frozen=True, eq=False)
+class _Slide:
+    """How a part goes over a surface. on : (frames - 1,) bool, a point of it rests over the step; step, at :
+    (frames - 1, 2) m, x and z, the least way that any of them goes, and where that one is"""
+
+    on: np.ndarray
+    step: np.ndarray
+    at: np.ndarray
+
+
 def _slides(reading: Reading) -> list[ContactFault]:
     """A planted part that rolls or turns has a point that stays; one that slides has none.
 
     So a step of a slide is the least that any of the part's resting points goes, and they are added up as vectors:
     noise that goes to and fro adds nothing.
     """
-    out = []
-    track, first = reading.traced.track, int(reading.poses.frames[0])
+    known = reading.ask(_slid)
+    touch = reading.ask(read_forces).parts
+    return [known[key] for key in sorted(known, key=lambda k: k[:3]) if key[0] in touch]
+
+
+def _slid(reading: Reading) -> dict[tuple[str, str, int, int], ContactFault]:
+    """Slides by part, surface and the run of steps [a, b) over which it rests; those of runs that an edit did not reach
+    are the ones there were."""
+    out, first = {}, int(reading.poses.frames[0])
+    before = reading.before(_slid)
+    spans, had = (reading.again.spans, before[1]) if before else ((), {})
+    for (what, surface), track in reading.ask(_slide_tracks).items():
+        for a, b in runs(track.on):
+            # where a contact begins or ends the point is on its way: half a frame of that is no slide
+            if b - a < 3:
+                continue
+            key = what, surface, a, b
+            known = had.get(key) if not any(x < b + 2 and y > a - 2 for x, y in spans) else None
+            out[key] = known or _slide(track, key, first)
+    return out
+
+
+def _slide(track: _Slide, run: tuple[str, str, int, int], first: int) -> ContactFault:
+    what, surface, a, b = run
+    path = np.concatenate([np.zeros((1, 2)), np.cumsum(track.step[a + 1 : b - 1], axis=0)])
+    reach = np.linalg.norm(path[:, None] - path[None], axis=-1) if len(path) < 400 else _far_apart(path)
+    i, j = np.unravel_index(int(reach.argmax()), reach.shape)
+    low, high = _moving(path, min(i, j), max(i, j))
+    # where it goes: from where its first point stood
+    at = track.at[a + 1] + path
+    return ContactFault(
+        SLIDE, float(reach[i, j]), what, surface, int(a + 1 + low + first), int(a + 1 + high + first),
+        at[low : high + 1],
+    )  # fmt: skip
+
+
+@by_frames
+def _slide_tracks(reading: Reading) -> dict[tuple[str, str], _Slide]:
+    """By part and surface, of the parts that can be planted."""
+    out = {}
+    track, rests = reading.traced.track, reading.ask(resting_on)
     forces, skin = reading.ask(read_forces), track.skin
     push = np.linalg.norm(forces.grf, axis=1)
     gliding, pace = reading.ask(read_glides)
-    for k, what in enumerate(forces.parts):
+    for k, what in enumerate(forces.groups):
         points = _parts(reading)[what]
         kind = skin.points[points[0]]
         if not (kind.point in ("heel", "ball", "toe", "tip") or (kind.point == "palm" and _has_wrist(reading, kind))):
             continue
         # a foot that is unweighted for a moment on its way is still planted, but not while the whole body is
-        bears = uniform_filter1d(forces.share[:, k] * push, size=2 * round(STEADY_S / reading.poses.dt) + 1)
+        bears = mean_around(forces.shares[:, k] * push, 2 * round(STEADY_S / reading.poses.dt) + 1)
         planted = (bears > PLANTED_BW) & (push > 2 * PLANTED_BW)
         for surface, touch in reading.touch.items():
             near = reading.surfaces[surface]
-            rest = resting(near.away[:, points], near.speed[:, points], reading.size)
             moved = against(reading, surface, points)
             # what bears a body that glides goes along with it, however fast
             low = touch[:, points] & (near.away[:, points] < SETTINGS["contact_rest"].value * reading.size)
             among = low[:-1] & low[1:]
             along = np.linalg.norm(smoothed(reading, moved, among), axis=-1) / reading.poses.dt
             along = slower_side(np.where(among, along, np.inf).min(axis=1))
-            rest |= low & (gliding & (along < GLIDES_ALONG * pace + GLIDES_ALONG_MS))[:, None]
+            bears_glide = gliding & (along < GLIDES_ALONG * pace + GLIDES_ALONG_MS)
+            rest = rests[surface][:, points] | (low & bears_glide[:, None])
             rest &= touch[:, points] & planted[:, None]
             far = np.linalg.norm(moved, axis=-1)
             moved = smoothed(reading, moved, rest[:-1] & rest[1:])
@@ -147,22 +194,7 @@ def _slides(reading: Reading) -> list[ContactFault]:
             if heels:
                 up = near.away[:-1, heels].min(axis=1) > SETTINGS["contact_rest"].value * reading.size
                 step = np.where(up[:, None], ON_BALL * step, step)
-            # where a contact begins or ends the point is on its way: half a frame of that is no slide
-            for a, b in runs(both.any(axis=1)):
-                if b - a < 3:
-                    continue
-                path = np.concatenate([np.zeros((1, 2)), np.cumsum(step[a + 1 : b - 1], axis=0)])
-                reach = np.linalg.norm(path[:, None] - path[None], axis=-1) if len(path) < 400 else _far_apart(path)
-                i, j = np.unravel_index(int(reach.argmax()), reach.shape)
-                low, high = _moving(path, min(i, j), max(i, j))
-                # where it goes: from where its first point stood
-                at = track.at[a + 1, points[least[a + 1]]][[0, 2]] + path
-                out.append(
-                    ContactFault(
-                        SLIDE, float(reach[i, j]), what, surface, int(a + 1 + low + first), int(a + 1 + high + first),
-                        at[low : high + 1],
-                    )
-                )  # fmt: skip
+            out[what, surface] = _Slide(both.any(axis=1), step, track.at[:-1][rows, points[least]][:, [0, 2]])
     return out
 
 
@@ -262,29 +294,29 @@ def _hovers(reading: Reading) -> list[ContactFault]:
 
 def _passes(reading: Reading) -> list[ContactFault]:
     """Parts whose middle goes through a prop, and hands or forearms through the trunk or the head."""
-    out = []
-    track, window = reading.traced.track, kept_frames(reading)
+    window = kept_frames(reading)
+    return [
+        fault for (what, surface, _), depth in reading.ask(_pass_tracks).items()
+        for fault in kept_faults(reading, THROUGH, depth, window, what, surface)
+    ]  # fmt: skip
+
+
+@by_frames
+def _pass_tracks(reading: Reading) -> dict[tuple[str, str, int], np.ndarray]:
+    """(frames,) m that parts are inside a prop, or the body itself, by part, surface and point."""
+    out, track = {}, reading.traced.track
     for prop in reading.traced.props:
         depth = depth_inside(track, prop, reading.floor, reading.poses.frames)
+        rests = reading.touch.get(prop.id)
         for what, points in _parts(reading).items():
             deepest = depth[:, points].max(axis=1)
-            rests = reading.touch.get(prop.id)
             if rests is not None:
                 deepest = np.where(rests[:, points].any(axis=1), 0.0, deepest)
-            out += kept_faults(reading, THROUGH, deepest, window, what, prop.id)
-    return out + _self_passes(reading, window)
-
-
-def _self_passes(reading: Reading, window: int) -> list[ContactFault]:
-    """Ends of limbs deep inside the trunk or the head: nearer to the axis than half their thinner half-width."""
-    poses, body = reading.poses, reading.body
-    skin = reading.traced.track.skin
-    solid = [p for p in body.parts if p.segment in ("trunk", "head")]
-    out = []
-    for i, point in enumerate(skin.points):
-        if point.point not in ("palm", "toe", "ball", "knee"):
-            continue
-        depth = depth_in(reading.traced.track.middle[:, i], solid, poses)
-        name = {"palm": "hand", "ball": "foot", "toe": "foot"}.get(point.point, point.point)
-        out += kept_faults(reading, THROUGH, depth, window, f"{point.side} {name}", "")
+            out[what, prop.id, -1] = deepest
+    solid = [p for p in reading.body.parts if p.segment in ("trunk", "head")]
+    # ends of limbs deep inside the trunk or the head: nearer to the axis than half their thinner half-width
+    for i, point in enumerate(track.skin.points):
+        if point.point in ("palm", "toe", "ball", "knee"):
+            name = {"palm": "hand", "ball": "foot", "toe": "foot"}.get(point.point, point.point)
+            out[f"{point.side} {name}", "", i] = depth_in(track.middle[:, i], solid, reading.poses)
     return out

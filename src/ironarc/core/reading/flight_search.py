@@ -1,10 +1,13 @@
 """What rests, and what becomes of the frames on which nothing does."""
 
+from dataclasses import dataclass
+
 import numpy as np
 
 from ironarc.core.reading.account import Account, merged
 from ironarc.core.reading.arcs import Arcs
 from ironarc.core.reading.spans import Span, resting, runs
+from ironarc.core.rows import differing
 from ironarc.core.settings import SETTINGS
 
 
@@ -26,11 +29,26 @@ def falling(arcs: Arcs, g: float, size: float) -> np.ndarray:
     return np.cumsum(marks[:-1]) > 0
 
 
-class Search:
-    """Holds what the steps of the search share; frames are indices."""
+@dataclass(frozen=True, eq=False)
+class Accounted:
+    """What runs of frames on which nothing rests were cut into, and what that was told from.
 
-    def __init__(self, clearance, speed, path, dt, g, size, borne, aloft, captured):
-        self.dt, self.g, self.size = dt, g, size
+    told : (frames, 9) of the search, row by row; proofs : the gravities that doubt may prove a fall by
+    parts : flights and stances by run
+    """
+
+    told: np.ndarray
+    proofs: tuple
+    parts: dict[Span, tuple[list[Span], list[Span]]]
+
+
+class Search:
+    """Holds what the steps of the search share; frames are indices. was : what an earlier one found, so that runs about
+    which nothing is told otherwise need not be cut again"""
+
+    def __init__(self, clearance, speed, path, dt, g, size, borne, aloft, captured, was: Accounted | None = None):
+        self.was = was
+        self.dt, self.g, self.size, self.path = dt, g, size, path
         rows = np.arange(len(clearance))
         self.nearest = clearance.argmin(axis=1)
         self.least = clearance[rows, self.nearest]
@@ -56,9 +74,32 @@ class Search:
         )
         spans = runs(~self.borne)
         account.take_common_gravity(spans)
+        proofs, told = (*account.falls_at, account.in_company), self._told()
+        known, differs = self._known(told, proofs)
         for p, q in spans:
-            flown, stood = merged(account.of(p, q), self.clear, self.lifted, self.dt)
+            around = differs[max(p - self.reach, 0) : q + self.reach]
+            if (p, q) not in known or around.any():
+                known[p, q] = merged(account.of(p, q), self.clear, self.lifted, self.dt)
+            flown, stood = known[p, q]
             flights += flown
             stances += stood
+        self.accounted = Accounted(told, proofs, {span: known[span] for span in spans})
         # a single frame has a place and no path
         return sorted((a, b) for a, b in flights if b - a > 1), sorted(stances)
+
+    @property
+    def reach(self) -> int:
+        """Frames about a run that its account looks at."""
+        return int(np.ceil(1.0 / self.dt)) + 4
+
+    def _told(self) -> np.ndarray:
+        return np.column_stack(
+            [self.least, self.slowness, self.fastest, self.clear, self.aloft, self.lifted, self.path]
+        )  # fmt: skip
+
+    def _known(self, told: np.ndarray, proofs: tuple) -> tuple[dict, np.ndarray]:
+        """Runs that were cut before, and (frames,) bool where the search is told otherwise than then."""
+        was = self.was
+        if was is None or was.told.shape != told.shape or was.proofs != proofs:
+            return {}, np.ones(len(told), dtype=bool)
+        return dict(was.parts), differing(was.told, told)

@@ -10,7 +10,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ironarc.core.reading.flight_search import Search
+from ironarc.core.reading.flight_search import Accounted, Search
 from ironarc.core.reading.spans import Span
 from ironarc.core.settings import SETTINGS
 
@@ -22,6 +22,7 @@ class Footing:
     """flights : spans in the air; hovers : spans of standing on something unseen
     on : (frames, points) bool, what touches; air : (frames,) bool, of the flights
     doubt : (frames,) bool, borne as far as can be told, by a point that does not rest
+    accounted : what the next reading need not find again
     """
 
     flights: tuple[Span, ...]
@@ -29,25 +30,28 @@ class Footing:
     on: np.ndarray
     air: np.ndarray
     doubt: np.ndarray
+    accounted: Accounted | None = None
 
 
 def find_footing(
     clearance: np.ndarray, speed: np.ndarray, path: np.ndarray, dt: float, g: float, size: float,
     borne: np.ndarray | None = None, aloft: np.ndarray | None = None, captured: bool = True,
+    was: Accounted | None = None,
 ) -> Footing:  # fmt: skip
     """Rest, doubt and flights of a motion.
 
     clearance (frames, points) m over the nearest surface, infinite for a point that a person lifted; speed (frames,
     points) m/s against it; path (frames, 3) m of the center of gravity of a whole that stays the same
     size : figure's height over 1.75 m; borne, aloft : (frames,) bool, where a person says so
-    captured : whether the path carries a capture's noise
+    captured : whether the path carries a capture's noise; was : what an earlier search with the same dt, g, size and
+        noise found
     """
     n, points = clearance.shape
     none = np.zeros(n, dtype=bool)
     borne, aloft = none if borne is None else borne, none if aloft is None else aloft
     if points == 0 or n == 0:
         return Footing((), (), np.zeros((n, points), dtype=bool), none, none)
-    search = Search(clearance, speed, path, dt, g, size, borne, aloft, captured)
+    search = Search(clearance, speed, path, dt, g, size, borne, aloft, captured, was)
     flights, hovers = search.flights()
     air = none.copy()
     for a, b in flights:
@@ -59,4 +63,4 @@ def find_footing(
     # where nothing rests the body stands on what is lowest, with all of it that lies as low
     level = clearance < search.least[:, None] + AS_LOW * SETTINGS["contact_rest"].value * size
     on |= level & alone[:, None] & (speed < SETTINGS["contact_fast"].value * size)
-    return Footing(tuple(flights), tuple(hovers), on, air, ~air & ~search.borne)
+    return Footing(tuple(flights), tuple(hovers), on, air, ~air & ~search.borne, search.accounted)

@@ -6,11 +6,13 @@ their cones, and what is left of the force is the phantom force.
 """
 
 from dataclasses import dataclass, replace
+from functools import cached_property
 
 import numpy as np
 from scipy.ndimage import maximum_filter1d, minimum_filter1d
 
 from ironarc.core import rotation
+from ironarc.core.reading.again import by_frames
 from ironarc.core.reading.derivatives import derivative
 from ironarc.core.reading.read import Reading
 from ironarc.core.reading.skin import parts_of
@@ -29,8 +31,8 @@ class Forces:
     phantom : (frames, 3) what no contact gave; torque : (frames, 3) m, the same of the torque
     cop : (frames, 3) m, centre of pressure; NaN where nothing pushes
     told : (frames,) bool, False at the clip's ends, where no derivative can be trusted
-    parts : names of the parts that touch at some time; share : (frames, parts) of the whole push that each bears, by
-        the lever rule; how two feet share it sideways can't be told from a motion
+    groups : names of all parts; bears : (frames, groups) bool, which of them touch; shares : (frames, groups) of the
+        whole push that each bears, by the lever rule; how two feet share it sideways can't be told from a motion
     """
 
     needed: np.ndarray
@@ -39,20 +41,32 @@ class Forces:
     torque: np.ndarray
     cop: np.ndarray
     told: np.ndarray
-    parts: tuple[str, ...]
-    share: np.ndarray
+    groups: tuple[str, ...]
+    bears: np.ndarray
+    shares: np.ndarray
 
-    @property
+    @cached_property
+    def parts(self) -> tuple[str, ...]:
+        """Names of the parts that touch at some time."""
+        return tuple(name for name, on in zip(self.groups, self.bears.any(axis=0), strict=True) if on)
+
+    @cached_property
+    def share(self) -> np.ndarray:
+        """(frames, parts) of the whole push that each of `parts` bears."""
+        return self.shares[:, self.bears.any(axis=0)]
+
+    @cached_property
     def grf(self) -> np.ndarray:
         """(frames, 3) body weights, of all contacts together."""
         return self.given.sum(axis=1)
 
-    @property
+    @cached_property
     def size(self) -> np.ndarray:
         """(frames,) body weights of phantom force; 0 where it can't be told."""
         return np.where(self.told, np.linalg.norm(self.phantom, axis=1), 0.0)
 
 
+@by_frames
 def read_forces(reading: Reading) -> Forces:
     """The least phantom force of every frame. In flight it is all that the path asks for."""
     com, g, dt, mass = reading.com, reading.g, reading.poses.dt, reading.mass_kg
@@ -60,7 +74,7 @@ def read_forces(reading: Reading) -> Forces:
     turn = derivative(reading.angular_momentum, dt, 1, reading.breaks, degree)
     needed = (reading.com_acceleration + np.array([0.0, g, 0.0])) / g
     wrench = np.concatenate([needed, turn / (mass[:, None] * g * TORQUE_LENGTH_M)], axis=1)
-    pads = replace(reading.ask(read_pads), on=_near_enough(reading))
+    pads = replace(read_pads(reading), on=_near_enough(reading))
     n, points = pads.on.shape
     told = np.zeros(n, dtype=bool)
     a, b = reading.traced.plays
@@ -69,10 +83,10 @@ def read_forces(reading: Reading) -> Forces:
     # of so short a flight no acceleration is known
     for x, y in reading.footing.flights:
         if y - x < SETTINGS["flight_short"].value:
-            told[x:y] = False
+            told[max(x, 0) : y] = False  # of a part of a motion it may begin before
     frame, point, where, grid = pushes_of(pads, com)
     ends = np.searchsorted(frame, np.arange(n + 1))
-    pushed = grid * nearest(grid, ends, wrench)[:, None]
+    pushed = grid * nearest(grid, ends, wrench, reading.traced.begins)[:, None]
     given, left = np.zeros((n, points, 3)), wrench.copy()
     np.subtract.at(left, frame, pushed)
     np.add.at(given, (frame, point), pushed[:, :3])
@@ -80,8 +94,7 @@ def read_forces(reading: Reading) -> Forces:
     cop, total = np.zeros((n, 3)), np.bincount(frame, weight, n)[:, None]
     np.add.at(cop, frame, weight[:, None] * where)
     cop = np.where(total > 1e-6, cop / np.maximum(total, 1e-6), np.nan)
-    parts, share = _shares(reading, pads.at, pads.on, cop)
-    return Forces(needed, given, left[:, :3], left[:, 3:], cop, told, parts, share)
+    return Forces(needed, given, left[:, :3], left[:, 3:], cop, told, *_shares(reading, pads.at, pads.on, cop))
 
 
 def _near_enough(reading: Reading) -> np.ndarray:
@@ -100,20 +113,21 @@ def _near_enough(reading: Reading) -> np.ndarray:
     return reading.footing.on & (near | (reading.said is not None and reading.said.rests))
 
 
-def _shares(reading: Reading, at: np.ndarray, on: np.ndarray, cop: np.ndarray) -> tuple[tuple[str, ...], np.ndarray]:
-    """Parts that touch, and (frames, parts) what share of the push each bears.
+def _shares(
+    reading: Reading, at: np.ndarray, on: np.ndarray, cop: np.ndarray
+) -> tuple[tuple[str, ...], np.ndarray, np.ndarray]:  # fmt: skip
+    """All parts, (frames, parts) which of them touch, and what share of the push each bears.
 
     The shares are those nearest to even that put the centre of pressure where it is: exact for one part, the lever
     rule for two.
     """
-    groups = {
-        name: points for name, points in parts_of(reading.traced.track.skin, reading.body.anatomy.rig.names).items()
-        if on[:, points].any()
-    }  # fmt: skip
+    groups = parts_of(reading.traced.track.skin, reading.body.anatomy.rig.names)
     n = len(on)
     middles, there = np.zeros((n, len(groups), 3)), np.zeros((n, len(groups)), dtype=bool)
     for k, points in enumerate(groups.values()):
         mine = on[:, points]
+        if not mine.any():
+            continue
         count = mine.sum(axis=1)
         there[:, k] = count > 0
         middles[:, k] = (at[:, points] * mine[..., None]).sum(axis=1) / np.maximum(count, 1)[:, None]
@@ -128,7 +142,7 @@ def _shares(reading: Reading, at: np.ndarray, on: np.ndarray, cop: np.ndarray) -
     share = even + np.einsum("fki,fi->fk", off, np.linalg.solve(spread, gap[..., None])[..., 0])
     share = np.where(there, share.clip(min=0.0), 0.0)
     total = share.sum(axis=1, keepdims=True)
-    return tuple(groups), np.where(pressed[:, None] & (total > 0), share / np.maximum(total, 1e-9), 0.0)
+    return tuple(groups), there, np.where(pressed[:, None] & (total > 0), share / np.maximum(total, 1e-9), 0.0)
 
 
 def pushes_of(pads: Pads, com: np.ndarray) -> tuple[np.ndarray, np.ndarray, np.ndarray, np.ndarray]:

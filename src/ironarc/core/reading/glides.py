@@ -1,12 +1,13 @@
 """A body that is borne by nothing that stays: it glides, at whatever speed."""
 
 import numpy as np
-from scipy.ndimage import uniform_filter1d
+from scipy.ndimage import convolve1d
 
 from ironarc.core import rotation
+from ironarc.core.reading.again import by_frames
 from ironarc.core.reading.forces import read_forces
-from ironarc.core.reading.read import Reading
-from ironarc.core.reading.spans import resting, runs
+from ironarc.core.reading.read import Reading, resting_on
+from ironarc.core.reading.spans import runs
 from ironarc.core.settings import SETTINGS
 
 
@@ -29,9 +30,15 @@ def smoothed(reading: Reading, moved: np.ndarray, among: np.ndarray) -> np.ndarr
     What goes to and fro from frame to frame goes nowhere, at any rate.
     """
     width = 2 * max(1, round(SETTINGS["glide_smooth"].value / 2 / reading.poses.dt)) + 1
-    weight = uniform_filter1d(among.astype(float), width, axis=0, mode="constant")
-    mean = uniform_filter1d(np.where(among[..., None], moved, 0.0), width, axis=0, mode="constant")
+    weight = mean_around(among.astype(float), width, "constant")
+    mean = mean_around(np.where(among[..., None], moved, 0.0), width, "constant")
     return np.where(among[..., None], mean / np.maximum(weight, 1e-9)[..., None], moved)
+
+
+def mean_around(x: np.ndarray, width: int, mode: str = "reflect") -> np.ndarray:
+    """The mean of `width` frames about each, along axis 0: from these alone to the last digit, and not from a running
+    sum, which would owe that digit to all frames before."""
+    return convolve1d(x, np.full(width, 1.0 / width), axis=0, mode=mode)
 
 
 def slower_side(pace: np.ndarray) -> np.ndarray:
@@ -44,6 +51,19 @@ def read_glides(reading: Reading) -> tuple[np.ndarray, np.ndarray]:
 
     A body goes along only as fast as the slowest part of it that is low: the others are on their way.
     """
+    found, slowest = reading.ask(_glides)
+    # for a moment is no glide: what comes down or leaves is on its way
+    lasts = SETTINGS["glide_captured" if reading.traced.captured else "glide_lasts"].value
+    shortest, out = max(3, int(np.ceil(lasts / reading.poses.dt))), found.copy()
+    for a, b in runs(found):
+        if b - a < shortest:
+            out[a:b] = False
+    return out, slowest
+
+
+@by_frames
+def _glides(reading: Reading) -> tuple[np.ndarray, np.ndarray]:
+    """The same for a moment or for long."""
     n, dt, size = len(reading.com), reading.poses.dt, reading.size
     slowest = np.full(n, np.inf)
     for surface, touch in reading.touch.items():
@@ -53,14 +73,8 @@ def read_glides(reading: Reading) -> tuple[np.ndarray, np.ndarray]:
         moved = smoothed(reading, against(reading, surface, np.arange(touch.shape[1])), among)
         pace = np.where(among, np.linalg.norm(moved, axis=-1) / dt, np.inf).min(axis=1, initial=np.inf)
         # what rests by the speed of a single frame stays
-        rests = (touch & resting(near.away, near.speed, size)).any(axis=1)
+        rests = (touch & reading.ask(resting_on)[surface]).any(axis=1)
         slowest = np.minimum(slowest, np.where(rests, 0.0, slower_side(pace)))
     borne = reading.ask(read_forces).needed[:, 1] > SETTINGS["glide_borne"].value
     out = borne & (slowest > SETTINGS["contact_slow"].value * size) & ~reading.footing.air & np.isfinite(slowest)
-    # for a moment is no glide: what comes down or leaves is on its way
-    lasts = SETTINGS["glide_captured" if reading.traced.captured else "glide_lasts"].value
-    shortest = max(3, int(np.ceil(lasts / dt)))
-    for a, b in runs(out):
-        if b - a < shortest:
-            out[a:b] = False
     return out, np.where(np.isfinite(slowest), slowest, 0.0)

@@ -1,5 +1,6 @@
 """Wind-up and landing: how deep a body pushes off and gives way, and what force that takes."""
 
+from collections.abc import Callable, Iterator
 from dataclasses import dataclass
 
 import numpy as np
@@ -58,15 +59,40 @@ def read_pushes(reading: Reading) -> tuple[Push, ...]:
     """The wind-up and the landing of every flight that has its end within the range."""
     out = []
     first = int(reading.poses.frames[0])
-    spans = reading.footing.flights
-    for k, (flight, (a, b)) in enumerate(zip(reading.flights, spans, strict=True)):
-        before = spans[k - 1][1] if k else reading.traced.plays[0]
-        after = spans[k + 1][0] if k + 1 < len(spans) else reading.traced.plays[1]
+    spans, known = reading.footing.flights, _known(reading)
+    for (flight, before, after), (a, b) in zip(_supported(reading), spans, strict=True):
         if flight.take_off_seen and a - 1 >= before:
-            out.append(_push(reading, flight, np.arange(a - 1, before - 1, -1), first, True))
+            at = np.arange(a - 1, before - 1, -1)
+            out.append(known(flight, True, before, a) or _push(reading, flight, at, first, True))
         if flight.landing_seen and b < after:
-            out.append(_push(reading, flight, np.arange(b, after), first, False))
+            out.append(known(flight, False, b, after) or _push(reading, flight, np.arange(b, after), first, False))
     return tuple(out)
+
+
+def _known(reading: Reading) -> Callable[[Flight, bool, int, int], Push | None]:
+    """What gives the push of a flight's end that an edit did not reach: by the flight, which end, and the supported
+    frames [a, b) there."""
+    before = reading.before(read_pushes)
+    if before is None:
+        return lambda *_: None
+    pushes = {(id(push.flight), push.at_take_off): push for push in before[1]}
+    spans = reading.again.spans
+    was = {id(f): (x, y) for f, x, y in _supported(before[0])}
+
+    def known(flight: Flight, at_take_off: bool, a: int, b: int) -> Push | None:
+        reached = any(x < b + 2 and y > a - 2 for x, y in spans)
+        same = was.get(id(flight), (0, 0))[0 if at_take_off else 1] == (a if at_take_off else b)
+        return pushes.get((id(flight), at_take_off)) if same and not reached else None
+
+    return known
+
+
+def _supported(reading: Reading) -> Iterator[tuple[Flight, int, int]]:
+    """Every flight, with where the frames begin that bear it before, and where those end that bear it after."""
+    spans, (first, last) = reading.footing.flights, reading.traced.plays
+    edges = [first, *(edge for span in spans for edge in span), last]
+    for k, flight in enumerate(reading.flights):
+        yield flight, edges[2 * k], edges[2 * k + 3]
 
 
 def _push(reading: Reading, flight: Flight, at: np.ndarray, first: int, take_off: bool) -> Push:

@@ -5,13 +5,16 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core import rotation
+from ironarc.core.figure.body import Body
 from ironarc.core.figure.skeleton import SIDES, Chain
+from ironarc.core.reading.again import by_frames
 from ironarc.core.reading.read import Reading
 
 BENT_RAD = np.radians(20.0)  # an elbow bent by more shows which way it bends
 OUTSTANDING = 6  # times as fast as all around it an interval is a jump, not a fast motion
 COMES_BACK = 0.5  # of the smaller turn, below which the pose after is the one before: a pop
 NO_BONE = 0.02  # of the longest offset, below which a joint lies on its parent
+_HINGES = {"knee": ("thigh", "shank"), "elbow": ("upper arm", "forearm")}
 STILL_RAD = np.radians(0.02)  # a joint that turns less from frame to frame is held
 
 
@@ -45,15 +48,35 @@ class Joints:
 
 def read_joints(reading: Reading) -> Joints:
     """Everything that is told of single joints."""
+    # samples that lie apart have to be counted from the first one of all
+    tracks = reading.ask(_tracks) if round(reading.traced.apart) <= 1 else _tracks(reading)
+    return Joints(
+        tuple(_hinges(reading)), tracks.jump_rate, tracks.turned_rad,
+        _stretch(reading.poses.translation, reading.body), _freezes(reading, tracks),
+    )  # fmt: skip
+
+
+@dataclass(frozen=True, eq=False)
+class _Tracks:
+    """jump_rate, turned_rad : as in Joints; moved_m, local_rad : (frames - 1,) of the joint that moves, or turns
+    against its parent, most to the next frame"""
+
+    jump_rate: np.ndarray
+    turned_rad: np.ndarray
+    moved_m: np.ndarray
+    local_rad: np.ndarray
+
+
+@by_frames
+def _tracks(reading: Reading) -> _Tracks:
     poses, step = reading.poses, max(1, round(reading.traced.apart))
     turned = np.zeros(poses.rotation.shape[:2])
     turned[1:] = _angle(poses.rotation[:-1], poses.rotation[1:])
-    a, b = reading.traced.plays
+    a, b = max(reading.traced.plays[0], 0), reading.traced.plays[1]
     jumps = np.zeros_like(turned)
     jumps[a:b] = _jumps(poses.local[a:b], poses.dt, step, _touching_changes(reading)[a:b])
-    return Joints(
-        tuple(_hinges(reading)), jumps, turned, _stretch(poses.translation, poses.rig), _freezes(reading)
-    )  # fmt: skip
+    moved = np.linalg.norm(np.diff(poses.position, axis=0), axis=-1).max(axis=1)
+    return _Tracks(jumps, turned, moved, _angle(poses.local[:-1], poses.local[1:]).max(axis=1))
 
 
 def _touching_changes(reading: Reading) -> np.ndarray:
@@ -114,25 +137,35 @@ def _popped(local: np.ndarray, dt: float) -> np.ndarray:
 def _hinges(reading: Reading) -> list[Hinge]:
     chains = {(c.segment, c.side): c for c in reading.body.anatomy.chains}
     out = []
-    for upper, lower, name in (("thigh", "shank", "knee"), ("upper arm", "forearm", "elbow")):
+    for name, (upper, lower) in _HINGES.items():
         for side in SIDES:
             a, b = chains.get((upper, side)), chains.get((lower, side))
             if a is not None and b is not None:
                 joint = reading.poses.rig.names[b.bones[0].joint]
-                out.append(Hinge(joint, name, side, _wrong_way(reading, a, b, name)))
+                out.append(Hinge(joint, name, side, _wrong_way(reading, a, reading.ask(_bends)[joint], name)))
     return out
 
 
-def _wrong_way(reading: Reading, upper: Chain, lower: Chain, name: str) -> np.ndarray:
-    """(frames,) rad that the lower bone lies to the wrong side of the upper one's line.
+@by_frames
+def _bends(reading: Reading) -> dict[str, np.ndarray]:
+    """(frames, 3) unit, by the name of a knee or elbow: the way the lower bone lies, in the axes of the upper one."""
+    chains, turn, out = {(c.segment, c.side): c for c in reading.body.anatomy.chains}, reading.poses.rotation, {}
+    for upper, lower in _HINGES.values():
+        for side in SIDES:
+            a, b = chains.get((upper, side)), chains.get((lower, side))
+            if a is not None and b is not None:
+                below = rotation.rotate(turn[:, a.bones[0].joint], _world(turn, b), back=True)
+                out[reading.poses.rig.names[b.bones[0].joint]] = below
+    return out
+
+
+def _wrong_way(reading: Reading, upper: Chain, below: np.ndarray, name: str) -> np.ndarray:
+    """(frames,) rad that the lower bone, as `_bends` has it, lies to the wrong side of the upper one's line.
 
     A knee bends away from the figure's front. An elbow bends the way it mostly does in the motion itself, since rigs
     roll the upper arm as they please; one that is never clearly bent says nothing.
     """
-    turn = reading.poses.rotation
     along = upper.bones[0].direction
-    below = _world(turn, lower)
-    below = rotation.rotate(turn[:, upper.bones[0].joint], below, back=True)
     aside = below - (below @ along)[:, None] * along
     bend = np.arctan2(np.linalg.norm(aside, axis=1), below @ along)
     if name == "knee":
@@ -143,7 +176,7 @@ def _wrong_way(reading: Reading, upper: Chain, lower: Chain, name: str) -> np.nd
         way = aside[bent].sum(axis=0) if bent.any() else np.zeros(3)
     size = np.linalg.norm(way)
     if size < 1e-6:
-        return np.zeros(len(turn))
+        return np.zeros(len(below))
     return np.maximum(np.arctan2(-(aside @ (way / size)), np.maximum(below @ along, 1e-9)), 0.0)
 
 
@@ -153,25 +186,28 @@ def _world(turn: np.ndarray, chain: Chain) -> np.ndarray:
     return rotation.rotate(turn[:, bone.joint], bone.direction)
 
 
-def _stretch(translation: np.ndarray, rig) -> np.ndarray:
+def _stretch(translation: np.ndarray, body: Body) -> np.ndarray:
+    rig = body.anatomy.rig
     length = np.linalg.norm(translation, axis=-1)
     usual = np.median(length, axis=0)
     out = np.abs(length - usual) / np.maximum(usual, 1e-9)
-    # a root goes where it likes, and a joint that lies on its parent has no bone to stretch
+    # a root goes where it likes, also below one that has no mass and only carries the body; and a joint that lies on
+    # its parent has no bone to stretch
     still = usual < NO_BONE * max(float(usual.max(initial=0.0)), 1e-9)
+    weighs = {part.joint for part in body.parts}
     still[list(rig.roots)] = True
+    still[[j for root in rig.roots if root not in weighs for j in rig.children[root]]] = True
     out[:, still] = 0.0
     return out
 
 
-def _freezes(reading: Reading) -> tuple[tuple[int, int, float], ...]:
+def _freezes(reading: Reading, tracks: _Tracks) -> tuple[tuple[int, int, float], ...]:
     """Spans on which every joint stands still to the last digit, and how fast the fastest one ran into them."""
     poses = reading.poses
     a, b = reading.traced.plays
     if b - a < 3:
         return ()
-    moved = np.linalg.norm(np.diff(poses.position[a:b], axis=0), axis=-1).max(axis=1)
-    turned = _angle(poses.local[a : b - 1], poses.local[a + 1 : b]).max(axis=1)
+    moved, turned = tracks.moved_m[a : b - 1], tracks.local_rad[a : b - 1]
     still = (moved < 1e-5 * reading.size) & (turned < STILL_RAD)
     edges = np.flatnonzero(np.diff(np.concatenate([[False], still, [False]]).astype(np.int8)))
     out = []

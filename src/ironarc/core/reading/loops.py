@@ -37,6 +37,12 @@ class Seam:
     jump_m: np.ndarray
 
     @property
+    def yaw(self) -> float:
+        """rad about the upright, that a round turns by."""
+        turned = 2.0 * float(np.arctan2(self.turn[2], self.turn[0]))
+        return (turned + np.pi) % (2 * np.pi) - np.pi
+
+    @property
     def worst(self) -> int:
         """The joint with the greatest gap."""
         return int(self.gap_m.argmax())
@@ -54,6 +60,20 @@ def falls_of(reading: Reading, start: int, end: int) -> np.ndarray:
     if any(f.start <= start + first and end + first <= f.end for f in reading.flights):
         out[start : end + 1] = reading.com[start : end + 1, 1] - reading.com[start, 1]
     return out
+
+
+def share_of_round(place: np.ndarray, yaw: float, shares: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
+    """Shares (n,) of a round, which carries p to p turned by `yaw` rad, and then moved by `place` (3,) m: places (n, 3)
+    m and turns (n,) rad that carry p so far. Two halves are the whole, and 2 is two rounds."""
+    turns, wide = yaw * shares, np.zeros((len(shares), 3))
+    half = yaw / 2
+    # chords of one circle: the chord of a share is as long as its sine, and points half its turn on
+    long = shares if abs(half) < 1e-9 else np.sin(turns / 2) / np.sin(half)
+    about = turns / 2 - half
+    wide[:, 0] = long * (np.cos(about) * place[0] + np.sin(about) * place[2])
+    wide[:, 2] = long * (np.cos(about) * place[2] - np.sin(about) * place[0])
+    wide[:, 1] = shares * place[1]
+    return wide, turns
 
 
 def loop_seam(

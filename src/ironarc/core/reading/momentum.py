@@ -58,8 +58,9 @@ class Momentum:
 
 
 def momentum(
-    poses: Poses, body: Body, centres: np.ndarray, com: np.ndarray, breaks: list[int], degree: int = QUADRATIC
-) -> Momentum:
+    poses: Poses, body: Body, centres: np.ndarray, com: np.ndarray, breaks: list[int], degree: int = QUADRATIC,
+    was: tuple[Momentum, np.ndarray] | None = None,
+) -> Momentum:  # fmt: skip
     """L = Σ mᵢ (rᵢ - c) × (vᵢ - v_c) + Rᵢ Iᵢ Rᵢᵀ ωᵢ, with derivatives cut at `breaks` (frame indices).
 
     A quadratic fitted to points on a circle falls short of their speed, at the ends of a span by several
@@ -67,19 +68,22 @@ def momentum(
     from rotations, and the slow change of shape seen from it: with ρ = R₀ᵀ (r - c) and Ω the root's rate
     in its axes, v - v_c = R₀ (ρ̇ + Ω × ρ), so that the orbital part of L is R₀ (Σ m ρ × ρ̇ + J Ω), where J
     is the inertia of the centres about the com.
+
+    was : the momentum of a motion that differs on some frames, and (frames,) bool, where this one comes out otherwise
     """
     operator = difference_operator(len(com), poses.dt, 1, tuple(breaks), degree)
     margin = 2 * half_width(poses.dt) + 1  # no fit reaches farther
-    done = []
+    v_com, L = (x.copy() for x in (was[0].com_velocity, was[0].angular_momentum)) if was else np.zeros((2, len(com), 3))
     for a in range(0, len(com), BLOCK):
         b = min(a + BLOCK, len(com))
+        if was and not was[1][a:b].any():
+            continue
         low, high = max(a - margin, 0), min(b + margin, len(com))
         around, inside = slice(low, high), slice(a - low, b - low)
         rows = operator if (a, b) == (0, len(com)) else operator[a:b, low:high]
-        done.append(
-            _momentum_of(poses.rotation[around], poses.rig.roots[0], body, centres[around], com[around], rows, inside)
+        v_com[a:b], L[a:b] = _momentum_of(
+            poses.rotation[around], poses.rig.roots[0], body, centres[around], com[around], rows, inside
         )
-    v_com, L = (np.concatenate(parts) for parts in zip(*done, strict=True))
     return Momentum(v_com, derivative(com, poses.dt, 2, tuple(breaks), degree), L)
 
 

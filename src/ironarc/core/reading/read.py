@@ -4,6 +4,7 @@ from collections.abc import Callable, Mapping
 from dataclasses import dataclass, replace
 from functools import cached_property
 from itertools import pairwise
+from operator import is_
 from typing import TypeVar
 
 import numpy as np
@@ -14,6 +15,7 @@ from ironarc.core.figure.body import Body
 from ironarc.core.motion.loads import LoadTrack
 from ironarc.core.motion.poses import Poses
 from ironarc.core.reading import momentum as mo
+from ironarc.core.reading.again import MOST, REACH_S, Again, of_all, poses_in, reach_of_fits
 from ironarc.core.reading.arcs import Arcs
 from ironarc.core.reading.contacts import Contact, Said, Surface, contact_spans, surfaces_of, what_is_said
 from ironarc.core.reading.derivatives import degree_for, is_captured
@@ -22,8 +24,9 @@ from ironarc.core.reading.flights import Flight, Moving, measure_flight
 from ironarc.core.reading.floor import Floor, estimate_floor
 from ironarc.core.reading.footing import Footing, find_footing
 from ironarc.core.reading.skin import SkinTrack, follow, skin_of
-from ironarc.core.reading.spans import Span, runs
+from ironarc.core.reading.spans import Span, resting, runs
 from ironarc.core.reading.weighing_doubt import WeighingDoubt
+from ironarc.core.rows import differing, grown, patched, spans_of, widened
 from ironarc.core.scene.props import Prop
 from ironarc.core.settings import REFERENCE_HEIGHT_M
 
@@ -38,6 +41,7 @@ class Traced:
         changed; mass : (frames,) kg of both
     plays : indices [a, b) of the frames on which the motion plays; outside, its end poses hold
     degree : of the fits that derivatives are taken from; captured : whether it carries a capture's noise
+    begins : index of its first frame in the whole, of a part of a motion
     """
 
     poses: Poses
@@ -55,6 +59,7 @@ class Traced:
     track: SkinTrack
     degree: int
     captured: bool
+    begins: int = 0
 
     @property
     def size(self) -> float:
@@ -76,6 +81,7 @@ class Reading:
     contacts, flights : spans in the shot's frame numbers
     surfaces and touch name the floor "floor", a prop by its id
     floor : where it is; g : gravity the motion was held against, m/s²
+    again : what it has from the reading before an edit, or None
     """
 
     traced: Traced
@@ -90,6 +96,7 @@ class Reading:
     said: Said | None
     contacts: tuple[Contact, ...]
     flights: tuple[Flight, ...]
+    again: Again | None = None
 
     @property
     def poses(self) -> Poses:
@@ -161,8 +168,14 @@ class Reading:
         who ask."""
         if measure not in self._known:
             effort.check()
-            self._known[measure] = measure(self)
+            known = self.again.of(measure, self) if self.again else None
+            self._known[measure] = measure(self) if known is None else known
         return self._known[measure]
+
+    def before(self, measure: Callable[["Reading"], Answer]) -> tuple["Reading", Answer] | None:
+        """The reading before an edit with what `measure` said of it; None where there is none, or it was not asked."""
+        was = self.again.before if self.again else None
+        return (was, was._known[measure]) if was is not None and measure in was._known else None
 
     @cached_property
     def _known(self) -> dict:
@@ -190,26 +203,64 @@ def read(
 
 def trace(
     poses: Poses, body: Body, props: tuple[Prop, ...] = (), loads: tuple[LoadTrack, ...] = (),
-    own: np.ndarray | None = None, sample_time_s: float = 0.0, plays: Span | None = None,
+    own: np.ndarray | None = None, sample_time_s: float = 0.0, plays: Span | None = None, was: Traced | None = None,
 ) -> Traced:  # fmt: skip
-    """The first half of `read`: all that no contact and no gravity changes."""
-    apart = frames_a_sample(sample_time_s, poses.dt)
-    centres = mo.body_centres(poses, body)
-    body_com = mo.whole_com(centres, body)
-    mass = np.full(len(body_com), body.mass_kg)
+    """The first half of `read`: all that no contact and no gravity changes. was : of a motion that may differ on some
+    frames only"""
+    apart, n = frames_a_sample(sample_time_s, poses.dt), len(poses.frames)
+    own, plays = poses.frames if own is None else own, plays or (0, n)
+    changed = _changed(poses, body, loads, apart, plays, was)
+    if changed is None:
+        centres = mo.body_centres(poses, body)
+        body_com = mo.whole_com(centres, body)
+        track = follow(skin_of(body), poses, round(apart))
+    else:
+        spans = spans_of(changed)
+        centres = patched(was.centres, spans, lambda a, b: mo.body_centres(poses_in(poses, a, b), body))
+        body_com = patched(was.body_com, spans, lambda a, b: mo.whole_com(centres[a:b], body))
+        track = _followed(was.track, poses, spans_of(grown(changed, round(apart))))
+    mass = np.full(n, body.mass_kg)
     com = path = body_com
     if loads:
         mass, com, path = mo.laden_path(body.mass_kg, body_com, loads)
     return Traced(
-        poses, body, props, loads, poses.frames if own is None else own, plays or (0, len(com)), apart, centres,
-        body_com, com, path, mass, follow(skin_of(body), poses, round(apart)), degree_for(poses.local, poses.dt),
-        is_captured(poses.local, poses.dt),
+        poses, body, props, loads, own, plays, apart, centres, body_com, com, path, mass, track,
+        degree_for(poses.local, poses.dt), is_captured(poses.local, poses.dt),
     )  # fmt: skip
 
 
-def read_traced(traced: Traced, g: float, floor: Floor, by_hand: tuple[HandContact, ...] = ()) -> Reading:
-    """The second half of `read`: who bears the body, and what follows."""
-    poses, body, track, size, loads = traced.poses, traced.body, traced.track, traced.size, traced.loads
+def _changed(
+    poses: Poses, body: Body, loads: tuple[LoadTrack, ...], apart: float, plays: Span, was: Traced | None
+) -> np.ndarray | None:  # fmt: skip
+    """(frames,) bool: where a motion differs from one that was traced; None where too much does."""
+    if was is None or loads or was.loads or was.body is not body or (was.apart, was.plays) != (apart, plays):
+        return None
+    then = was.poses
+    if then.dt != poses.dt or then.local.shape != poses.local.shape or then.frames[0] != poses.frames[0]:
+        return None
+    changed = differing(then.local, poses.local) | differing(then.translation, poses.translation)
+    return changed if changed.mean() < MOST else None
+
+
+def _followed(was: SkinTrack, poses: Poses, spans: list[Span]) -> SkinTrack:
+    """The skin followed anew over some spans."""
+    out, n = [x.copy() for x in (was.at, was.middle, was.speed, was.moved)], len(poses.frames)
+    for a, b in spans:
+        low, high = widened((a, b), was.step + 1, n)
+        found = follow(was.skin, poses_in(poses, low, high), was.step)
+        for x, y in zip(out, (found.at, found.middle, found.speed, found.moved), strict=True):
+            x[a:b] = y[a - low : b - low]
+    at, middle, speed, moved = out
+    return SkinTrack(was.skin, at, middle, speed, moved, was.step)
+
+
+def read_traced(
+    traced: Traced, g: float, floor: Floor, by_hand: tuple[HandContact, ...] = (), was: Reading | None = None
+) -> Reading:
+    """The second half of `read`: who bears the body, and what follows. was : a reading of a motion that may differ on
+    some frames only, and in what is said of its contacts"""
+    poses, body, track, size = traced.poses, traced.body, traced.track, traced.size
+    was = was if was is not None and _alike(was, traced, g, floor) else None
     names = body.anatomy.rig.names
     surfaces = surfaces_of(
         track, floor, traced.props, poses.frames, poses.dt, size, [c.surface for c in by_hand]
@@ -218,7 +269,7 @@ def read_traced(traced: Traced, g: float, floor: Floor, by_hand: tuple[HandConta
     nearest, away, speed = _nearest(surfaces, said)
     footing = find_footing(
         away, speed, traced.path, poses.dt, g, size,
-        said.borne if said else None, said.aloft if said else None, traced.captured,
+        said.borne if said else None, said.aloft if said else None, traced.captured, was and was.footing.accounted,
     )  # fmt: skip
     if said is not None:
         on = (footing.on & ~said.lifted) | (said.rests & ~footing.air[:, None])
@@ -228,10 +279,46 @@ def read_traced(traced: Traced, g: float, floor: Floor, by_hand: tuple[HandConta
     for name, on in touch.items():
         by_word = None if said is None else on & (said.touches[name] > 0)
         contacts += contact_spans(on, track.skin, names, poses.frames, name, by_word, said and said.pulls)
+    moved, differs = _momentum(traced, footing, was)
+    flights = _flights(traced, footing, moved, g, was, differs)
+    reading = Reading(
+        traced, g, floor, moved.com_velocity, moved.com_acceleration, moved.angular_momentum, surfaces, touch, footing,
+        said, tuple(contacts), flights,
+    )  # fmt: skip
+    return reading if was is None else replace(reading, again=_again(was, reading))
+
+
+def _alike(was: Reading, traced: Traced, g: float, floor: Floor) -> bool:
+    """Whether a reading's motion differs from another on some frames at most."""
+    of = was.traced
+    changed = _changed(traced.poses, traced.body, traced.loads, traced.apart, traced.plays, of)
+    same = (was.g, was.floor, of.degree, of.captured) == (g, floor, traced.degree, traced.captured)
+    return changed is not None and same and len(of.props) == len(traced.props) and all(map(is_, of.props, traced.props))
+
+
+def _momentum(traced: Traced, footing: Footing, was: Reading | None) -> tuple[mo.Momentum, np.ndarray | None]:
+    """The momentum, and (frames,) bool where it is worked out anew; None for everywhere."""
+    poses, body = traced.poses, traced.body
     breaks = [edge for span in footing.flights for edge in span]
-    moved = mo.momentum(poses, body, traced.centres, traced.body_com, breaks, traced.degree)
-    if loads:
-        moved = mo.with_loads(poses, body.mass_kg, traced.body_com, moved, loads, breaks, traced.degree)
+    known = differs = None
+    if was is not None:
+        differs = differing(was.traced.centres, traced.centres) | differing(was.poses.rotation, poses.rotation)
+        for edge in set(breaks) ^ set(was.breaks):
+            differs[min(edge, len(differs) - 1)] = True
+        differs = grown(differs, reach_of_fits(poses.dt))
+        known = mo.Momentum(was.com_velocity, was.com_acceleration, was.angular_momentum), differs
+    moved = mo.momentum(poses, body, traced.centres, traced.body_com, breaks, traced.degree, known)
+    if traced.loads:
+        moved = mo.with_loads(
+            poses, body.mass_kg, traced.body_com, moved, traced.loads, breaks, traced.degree
+        )  # fmt: skip
+    return moved, differs
+
+
+def _flights(
+    traced: Traced, footing: Footing, moved: mo.Momentum, g: float, was: Reading | None, differs: np.ndarray | None
+) -> tuple[Flight, ...]:
+    poses, body, loads = traced.poses, traced.body, traced.loads
 
     def inertia(at: slice) -> np.ndarray:
         alone = mo.whole_inertia(poses, body, traced.centres, traced.body_com, at)
@@ -242,17 +329,58 @@ def read_traced(traced: Traced, g: float, floor: Floor, by_hand: tuple[HandConta
     moving = Moving(
         traced.com, moved.com_velocity, moved.angular_momentum, poses.frames, poses.dt, traced.apart
     )  # fmt: skip
-    doubt = traced.weighing_doubt(g)
-    flights = tuple(
-        measure_flight(
-            moving, (a, b), inertia(slice(a, b)), g, constant_spans(loads, a, b), doubt.gravity(slice(a, b))
-        )
-        for a, b in footing.flights
+    doubt, out, reach = traced.weighing_doubt(g), [], 2 * reach_of_fits(poses.dt) + 16
+    known = {} if was is None else dict(zip(was.footing.flights, was.flights, strict=True))
+    for a, b in footing.flights:
+        if (a, b) in known and not differs[max(a - reach, 0) : b + reach].any():
+            out.append(known[a, b])
+        else:
+            at = slice(a, b)
+            out.append(measure_flight(moving, (a, b), inertia(at), g, constant_spans(loads, a, b), doubt.gravity(at)))
+    return tuple(out)
+
+
+def _again(was: Reading, now: Reading) -> Again | None:
+    """What a reading has from another: outside of the frames about which anything differs all that is asked stays."""
+    if was.surfaces.keys() != now.surfaces.keys():
+        return None
+    rows = np.logical_or.reduce([differing(a, b) for a, b in zip(_told(was), _told(now), strict=True)])
+    rests = [x.ask(resting_on) for x in (was, now)]
+    for name, surface in now.surfaces.items():
+        before = was.surfaces[name]
+        for a, b in (
+            (before.away, surface.away), (before.speed, surface.speed), (was.touch[name], now.touch[name]),
+            (rests[0][name], rests[1][name]),
+        ):  # fmt: skip
+            rows |= differing(a, b)
+    for a, b in zip(_said(was, now.surfaces), _said(now, now.surfaces), strict=True):
+        rows |= differing(a, b)
+    for a, b in set(was.footing.flights) ^ set(now.footing.flights):
+        rows[a:b] = True
+    rows = grown(rows, round(REACH_S / now.poses.dt))
+    return Again(was, spans_of(rows)) if rows.mean() < MOST else None
+
+
+def _told(x: Reading) -> tuple[np.ndarray, ...]:
+    """What all that is asked of a reading rests on, a row a frame, but for surfaces and what is said."""
+    track = x.traced.track
+    return (
+        x.poses.local, x.poses.translation, x.com, x.com_velocity, x.com_acceleration, x.angular_momentum,
+        x.footing.on, x.footing.air, x.footing.doubt, track.at, track.speed, track.moved,
     )  # fmt: skip
-    return Reading(
-        traced, g, floor, moved.com_velocity, moved.com_acceleration, moved.angular_momentum, surfaces, touch, footing,
-        said, tuple(contacts), flights,
-    )  # fmt: skip
+
+
+def _said(x: Reading, surfaces: Mapping[str, Surface]) -> list[np.ndarray]:
+    if x.said is None:
+        blank = np.zeros(x.footing.on.shape, dtype=bool)
+        return [*[blank] * (len(surfaces) + 1), blank[:, 0], blank[:, 0]] if blank.size else []
+    return [*(x.said.touches[name] for name in surfaces), x.said.pulls, x.said.borne, x.said.aloft]
+
+
+@of_all
+def resting_on(reading: Reading) -> dict[str, np.ndarray]:
+    """(frames, points) bool by surface: what rests there by itself, for as long as it goes on."""
+    return {name: resting(s.away, s.speed, reading.size) for name, s in reading.surfaces.items()}
 
 
 def _nearest(surfaces: Mapping[str, Surface], said: Said | None) -> tuple[np.ndarray, np.ndarray, np.ndarray]:

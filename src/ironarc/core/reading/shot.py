@@ -3,6 +3,7 @@
 from collections.abc import Callable
 from dataclasses import dataclass, field, fields, replace
 from functools import cached_property
+from math import floor
 
 import numpy as np
 
@@ -80,10 +81,11 @@ def settled(shot: Shot) -> Shot:
     return shot if shot.floor_m is not None else replace(shot, floor_m=floor_of(shot).height_m)
 
 
-def trace_shot(shot: Shot, body: Body | None = None, performer_id: str = "") -> Traced:
-    """Evaluates one performer (the first for "") and follows its skin; `body` saves weighing it again."""
+def trace_shot(shot: Shot, body: Body | None = None, performer_id: str = "", was: Traced | None = None) -> Traced:
+    """Evaluates one performer (the first for "") and follows its skin; `body` saves weighing it again. was : of a shot
+    in which it may move otherwise on some frames only"""
     performer = shot.performer_called(performer_id)
-    done = shot.evaluate(performer.id, shot.frame_numbers())
+    done = shot.evaluate(performer.id, shot.frame_numbers(), was=was and was.poses)
     first, last = performer.plays
     start = shot.first_frame
     plays = max(int(np.ceil(first)) - start, 0), min(int(np.floor(last)) - start + 1, shot.frames)
@@ -91,6 +93,7 @@ def trace_shot(shot: Shot, body: Body | None = None, performer_id: str = "") -> 
         done.poses, body or performer.body(), _bearing(shot),
         (*performer.load_tracks(done.poses), *_carried(shot, performer, done.poses.frames)),
         performer.timing.unheld(done.poses.frames), performer.sample_time_s, plays if plays[0] < plays[1] else None,
+        was,
     )  # fmt: skip
 
 
@@ -121,14 +124,18 @@ def _carried(shot: Shot, performer: Performer, frames: np.ndarray) -> list[LoadT
     return out
 
 
-def read_shot(shot: Shot, body: Body | None = None, performer_id: str = "", traced: Traced | None = None) -> Reading:
+def read_shot(
+    shot: Shot, body: Body | None = None, performer_id: str = "", traced: Traced | None = None,
+    was: Reading | None = None,
+) -> Reading:  # fmt: skip
     """Evaluates and reads one performer (the first for "").
 
     body : saves weighing it again; traced : of a shot that differs in contacts, gravity or floor at most, saves
         evaluating it again
+    was : of a shot that is mostly the same: what comes out as there is taken from it
     """
-    traced = traced or trace_shot(shot, body, performer_id)
-    return read_traced(traced, shot.g, floor_of(shot), seen_contacts(shot.performer_called(performer_id)))
+    traced = traced or trace_shot(shot, body, performer_id, was and was.traced)
+    return read_traced(traced, shot.g, floor_of(shot), seen_contacts(shot.performer_called(performer_id)), was)
 
 
 def seen_contacts(performer: Performer) -> tuple[HandContact, ...]:
@@ -224,5 +231,5 @@ def _carried_alike(a: Shot, b: Shot) -> bool:
 
 def own_span(own: np.ndarray, frames: np.ndarray, start: int, end: int) -> tuple[int, int]:
     """Own frames behind the first and last of a span of the shot's; own (frames,) lies behind frames (frames,)."""
-    first, last = np.clip(np.array([start, end]) - int(frames[0]), 0, len(frames) - 1)
-    return int(np.floor(own[first] + 0.5)), int(np.floor(own[last] + 0.5))
+    first, last = (min(max(frame - int(frames[0]), 0), len(frames) - 1) for frame in (start, end))
+    return floor(own[first] + 0.5), floor(own[last] + 0.5)

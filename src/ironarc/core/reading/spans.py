@@ -2,9 +2,10 @@
 
 import numpy as np
 
+from ironarc.core.rows import Span, runs
 from ironarc.core.settings import SETTINGS
 
-Span = tuple[int, int]  # frame indices [a, b)
+__all__ = ["Span", "hold_from_seed", "resting", "runs"]
 
 
 def resting(clearance: np.ndarray, speed: np.ndarray, size: float) -> np.ndarray:
@@ -28,9 +29,3 @@ def _latch(begins: np.ndarray, holds: np.ndarray) -> np.ndarray:
     last_begin = np.maximum.accumulate(np.where(begins, row, -1), axis=0)
     last_break = np.maximum.accumulate(np.where(holds | begins, -1, row), axis=0)
     return last_begin > last_break
-
-
-def runs(flags: np.ndarray) -> list[Span]:
-    """Index spans [a, b) over which `flags` (n,) is True."""
-    edges = np.flatnonzero(np.diff(np.concatenate([[False], flags, [False]]).astype(np.int8)))
-    return [(int(a), int(b)) for a, b in zip(edges[::2], edges[1::2], strict=True)]

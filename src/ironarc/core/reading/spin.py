@@ -5,6 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core import rotation
+from ironarc.core.reading.again import by_frames
 from ironarc.core.reading.derivatives import apply, difference_operator
 from ironarc.core.reading.flights import Flight
 from ironarc.core.reading.momentum import angle_increments, whole_inertia
@@ -27,6 +28,7 @@ class SpinParts:
     inertia: np.ndarray
 
 
+@by_frames
 def read_spin_parts(reading: Reading) -> SpinParts:
     """Angular momentum of every group, with the same derivatives as the whole's: the body alone, without loads."""
     poses, body, traced = reading.poses, reading.body, reading.traced

@@ -31,7 +31,9 @@ class Pads:
 
 
 def read_pads(reading: Reading) -> Pads:
-    """A sole reaches half its breadth to each side, and a little beyond heel and toe; any other part a little each
+    """Not kept with the reading: they are a third as large as all else in it, and made faster than read.
+
+    A sole reaches half its breadth to each side, and a little beyond heel and toe; any other part a little each
     way."""
     track, body, poses = reading.traced.track, reading.body, reading.poses
     skin, on = track.skin, reading.footing.on

@@ -63,7 +63,9 @@ class WeighingDoubt:
         by = np.stack([(bent @ way).ravel() for way in self.moved(at)], axis=1)
         rows = np.concatenate([by, np.diag(NOISE_M / (self.spread / 2))])
         wanted = np.concatenate([-off.ravel(), np.zeros(len(self.spread))])
-        found = lsq_linear(rows, wanted, (-self.spread, self.spread)).x
+        # as many rows as there are segments say the same, and exactly where an active set is tried
+        whole, small = np.linalg.qr(rows)
+        found = lsq_linear(small, wanted @ whole, (-self.spread, self.spread), method="bvls").x
         return float(np.linalg.norm((off.ravel() + by @ found).reshape(-1, 3), axis=1).max())
 
     def spin(self, at: slice) -> float:

@@ -6,20 +6,23 @@ import numpy as np
 from scipy.optimize import nnls
 
 REACH = 12  # frames to either side that are tried with the same pushes
+TOGETHER = 24  # frames that are solved together: what pushes on others tells nothing of them
 SLACK = 1e-9  # that a push left out may still be asked for
 
 
-def nearest(grid: np.ndarray, ends: np.ndarray, wrench: np.ndarray) -> np.ndarray:
+def nearest(grid: np.ndarray, ends: np.ndarray, wrench: np.ndarray, begins: int = 0) -> np.ndarray:
     """Shares (rows,) of the pushes `grid` (rows, 6) that come nearest to the wrenches (frames, 6): argmin ‖Gᵀ x − w‖,
     x ≥ 0, of every frame.
 
     ends : (frames + 1,) where each frame's rows begin and end. Frames next to one another mostly push with the same
         few edges: those found for one are tried on its neighbours, all at once, and kept where the solution they give
         is proven by its own conditions (no share below nothing, no push left out that would help).
+    begins : index of the first frame in the whole motion, so that the same frames are together in a part of it
     """
     shares = np.zeros(len(grid))
     counts = np.diff(ends)
-    edges = [0, *(np.flatnonzero(np.diff(counts)) + 1).tolist(), len(counts)]
+    n = len(counts)
+    edges = sorted({0, *(np.flatnonzero(np.diff(counts)) + 1).tolist(), *range(-begins % TOGETHER, n, TOGETHER), n})
     for a, b in pairwise(edges):
         rows = int(counts[a]) if a < b else 0
         if rows:

@@ -54,7 +54,7 @@ def _own(poses: Poses, joints: np.ndarray, at: np.ndarray) -> np.ndarray:
 
 def _presses(reading: Reading, at: slice) -> Presses:
     """Both corners of every pad."""
-    pads, joints = reading.ask(read_pads), reading.traced.track.skin.joints
+    pads, joints = read_pads(reading), reading.traced.track.skin.joints
     poses = reading.poses
     n = len(range(*at.indices(len(poses.frames))))
     corners = pads.corners[at].reshape(n, -1, 3)

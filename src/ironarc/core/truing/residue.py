@@ -139,7 +139,7 @@ def from_nothing(reading: Reading, pace: float = 1.0) -> tuple[np.ndarray, np.nd
     turn = (L[at + h] - L[at - h]) / (2 * h * dt) / (reading.mass_kg[at, None] * g * TORQUE_LENGTH_M)
     wrench = np.zeros((n, 6))
     wrench[at] = np.concatenate([pull, turn], axis=1)
-    pads = reading.ask(read_pads)
+    pads = read_pads(reading)
     soles = reading.traced.track.skin.named(*SOLE)
     lying = soles & (reading.surfaces[FLOOR].away < NEAR_M * size)
     near = maximum_filter1d((pads.on | lying).astype(np.uint8), 2 * h + 1, axis=0).astype(bool)

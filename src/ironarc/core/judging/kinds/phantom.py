@@ -1,5 +1,6 @@
 """Force that no contact can give, kept up for a tenth of a second; the sentence says which kind it is."""
 
+from bisect import bisect_left
 from collections.abc import Iterator
 
 import numpy as np
@@ -10,7 +11,9 @@ from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_flights import by_weighing, cause_of
 from ironarc.core.judging.on_stance import stance_cause, tilted
+from ironarc.core.reading import Reading
 from ironarc.core.reading.faults import HOVER, contact_faults
+from ironarc.core.reading.flights import Flight
 from ironarc.core.reading.forces import kept_frames, kept_up, read_forces
 from ironarc.core.reading.spans import runs
 
@@ -58,9 +61,7 @@ def _phantom(case: Case, forces, kept: np.ndarray, a: int, b: int) -> Iterator[F
     up, level = float(mean[1]), float(np.hypot(mean[0], mean[2]))
     start, end = a + case.first, b - 1 + case.first
     # beside a flight it is that flight's push or landing
-    beside = next(
-        (f for f in reading.flights if f.start - 1 <= end <= f.end + 1 or f.start - 1 <= start <= f.end + 1), None
-    )
+    beside = _beside(reading, start) or _beside(reading, end)
     if beside is not None and reading.footing.air[a] and by_weighing(case, beside):
         return
     cause = cause_of(beside) if beside else ""
@@ -84,6 +85,13 @@ def _phantom(case: Case, forces, kept: np.ndarray, a: int, b: int) -> Iterator[F
     else:
         says = f"Pulled down with nothing to pull on: {amount} for {frames(b - a)}."
     yield from case.raised("phantom", most, start, end, says, cause=cause)
+
+
+def _beside(reading: Reading, frame: int) -> Flight | None:
+    """The flight that a frame lies in, or next to."""
+    at = bisect_left(reading.flights, frame - 1, key=lambda f: f.end)
+    flight = reading.flights[at] if at < len(reading.flights) else None
+    return flight if flight is not None and flight.start - 1 <= frame else None
 
 
 def evidence(finding: Finding, case: Case) -> Evidence:

@@ -101,7 +101,7 @@ def _smoothest(path: np.ndarray, shift: np.ndarray) -> np.ndarray:
 
 def course_of(reading: Reading, at: slice, level: bool) -> Course:
     """The body on its way over the frames `at`, with what bears it."""
-    track, pads, dt = reading.traced.track, reading.ask(read_pads), reading.poses.dt
+    track, pads, dt = reading.traced.track, read_pads(reading), reading.poses.dt
     model = model_of(reading.poses.rig, reading.body)
     s = stance(model, reading.poses.local[at], reading.poses.translation[at])
     n, size = len(s.com), reading.size

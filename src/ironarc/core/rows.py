@@ -1,0 +1,69 @@
+"""Rows of arrays, a frame each: where they differ, and worked out anew on some spans only."""
+
+from collections.abc import Callable
+
+import numpy as np
+
+Span = tuple[int, int]  # frame indices [a, b)
+LEAST = 192  # frames worked on at once: fewer numbers are multiplied another way, and differ in their last digit
+NEAR = 64  # frames between two spans, under which they are one
+
+
+def runs(flags: np.ndarray) -> list[Span]:
+    """Index spans [a, b) over which `flags` (n,) is True."""
+    edges = np.flatnonzero(np.diff(np.concatenate([[False], flags, [False]]).astype(np.int8)))
+    return [(int(a), int(b)) for a, b in zip(edges[::2], edges[1::2], strict=True)]
+
+
+def differing(a: np.ndarray, b: np.ndarray) -> np.ndarray:
+    """(frames,) bool: rows of two arrays of one shape that are not the same to the last digit; NaN is like NaN."""
+    if a is b:
+        return np.zeros(len(a), dtype=bool)
+    off = (a != b).reshape(len(a), -1)
+    found = off.any(axis=1)
+    if a.dtype.kind == "f" and found.any():
+        rows = np.flatnonzero(found)
+        x, y = a[rows].reshape(len(rows), -1), b[rows].reshape(len(rows), -1)
+        found[rows] = ~((x == y) | (np.isnan(x) & np.isnan(y))).all(axis=1)
+    return found
+
+
+def grown(rows: np.ndarray, by: int) -> np.ndarray:
+    """(frames,) bool: those within `by` frames of one of `rows`."""
+    if by <= 0 or not rows.any():
+        return rows
+    marks = np.zeros(len(rows) + 1, dtype=int)
+    at = np.flatnonzero(rows)
+    np.add.at(marks, np.maximum(at - by, 0), 1)
+    np.add.at(marks, np.minimum(at + by + 1, len(rows)), -1)
+    return np.cumsum(marks[:-1]) > 0
+
+
+def spans_of(rows: np.ndarray) -> list[Span]:
+    """Index spans [a, b) that hold all of `rows` (frames,) bool, `LEAST` frames long or all of them; those close to one
+    another are one."""
+    out: list[Span] = []
+    for a, b in runs(rows):
+        short = LEAST - (b - a)
+        if short > 0:
+            a = max(min(a - short // 2, len(rows) - LEAST), 0)
+            b = max(b, min(a + LEAST, len(rows)))
+        if out and a - out[-1][1] < NEAR:
+            out[-1] = (min(out[-1][0], a), max(out[-1][1], b))
+        else:
+            out.append((a, b))
+    return out
+
+
+def widened(span: Span, by: int, n: int) -> Span:
+    return max(span[0] - by, 0), min(span[1] + by, n)
+
+
+def patched(known: np.ndarray, spans: list[Span], work: Callable[[int, int], np.ndarray]) -> np.ndarray:
+    """`known` with the rows of some spans taken from work(a, b)."""
+    if not spans:
+        return known
+    out = known.copy()
+    for a, b in spans:
+        out[a:b] = work(a, b)
+    return out
