@@ -75,9 +75,10 @@ def test_playing_keeps_to_the_clock_and_says_the_rate(person, hop):
     person.press(" ")
     person.until(lambda: "true speed" in person.texts("#meter")[0] and "drawn" in person.texts("#meter")[0])
     # over two seconds the frames keep up with the page's clock but for the time one drawing takes, however few
-    # were drawn; stretched to the 8 to 15 frames a second of software rendering they would be 18 or more behind
+    # were drawn; stretched to the 8 to 15 frames a second of software rendering they would be 18 or more behind.
+    # The 72 frames go round, and a slow machine may have gone round once more than it had time to say.
     time_ms, frames = person.played(2000)
-    assert abs(frames % 72 - time_ms / 1000 * 24) < 14
+    assert abs((frames - time_ms / 1000 * 24 + 36) % 72 - 36) < 14
     person.press(" ")
     person.sees("#meter", "stopped")
     still = person.frame

@@ -14,7 +14,8 @@ test("the clock drops frames and never stretches them", () => {
   assert.equal(frameAfter(shot, -0.01).frame, 10);
   assert.equal(frameAfter(shot, 1.0).frame, 34);
   assert.equal(frameAfter(shot, 1 + 62 / 24).frame, 24); // 96 frames on, round once
-  assert.deepEqual(frameAfter({ ...shot, loop: false }, 60), { frame: 72, ended: true });
+  assert.deepEqual([0, 62, 63, 135].map((on) => frameAfter(shot, on / 24 + 1e-6).round), [0, 0, 1, 2]);
+  assert.deepEqual(frameAfter({ ...shot, loop: false }, 60), { frame: 72, ended: true, round: 0 });
 });
 
 test("the next moment is the one after the frame, or the first again", () => {

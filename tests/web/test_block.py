@@ -8,9 +8,9 @@ import pytest
 
 from ironarc.core.reading import read_shot
 from ironarc.store import shelf, shots
-from ironarc.web.physics_data import physics_data
 from tests.conftest import demo
 from tests.figures import bake_shot
+from tests.web.blocks import floats, physics_table, wanted
 from tests.web.test_scene import Bench, says
 
 WHO = {"performer": "performer1"}
@@ -193,14 +193,14 @@ def test_a_layer_is_copied_to_another_shot(bench, client, token, session):
 
 
 def test_timing_is_looked_at_without_being_kept(bench):
-    stepped = np.frombuffer(bench.get("motion.f32?as=look-stepped").data, "<f4").reshape(72, -1, 7)
-    keyed = np.frombuffer(bench.get("motion.f32?as=now").data, "<f4").reshape(72, -1, 7)
+    stepped = floats(bench.get(wanted("motion", variant="look-stepped"))).reshape(72, -1, 7)
+    keyed = floats(bench.get(wanted("motion"))).reshape(72, -1, 7)
     neck = bench.shot.performer.rig.index("Neck")
     local = [np.abs(np.diff(m[9:19, neck, 3:], axis=0)).max() for m in (stepped, keyed)]
     assert local[1] > 1e-4
     arm = bench.shot.performer.rig.index("LeftForeArm")
     assert not np.allclose(stepped[14, arm], keyed[14, arm])
-    assert "no view of a shot" in says(bench.get("motion.f32?as=look-wild"))
+    assert "no view of a shot" in says(bench.get(wanted("motion", variant="look-wild")))
 
 
 def test_what_the_hang_becomes_is_told_before_a_height_is_handed_on(bench):
@@ -221,10 +221,10 @@ def test_where_a_shot_stands_is_told_after_a_lost_answer(bench, client):
 
 
 def test_where_a_hand_holds_on_no_balance_is_drawn():
-    data = physics_data(read_shot(demo("Net-perch")))
+    told = physics_table(read_shot(demo("Net-perch")))
     hanging, landed = 13, 79
-    for told in (data["hulls"], data["tips_s"], data["plots"]["margin"], data["plots"]["xcom_margin"]):
-        assert told[hanging] is None
-    assert data["hulls"][landed] is not None
-    assert data["plots"]["margin"][landed] is not None
-    assert (data["holds_on"][hanging], data["holds_on"][landed]) == (1, 0)
+    assert np.isnan([told[name][hanging] for name in ("tips_s", "margin", "xcom_margin")]).all()
+    assert told["hull"][hanging] == 0
+    assert told["hull"][landed] > 2
+    assert np.isfinite(told["margin"][landed])
+    assert (told["holds_on"][hanging], told["holds_on"][landed]) == (1, 0)

@@ -18,6 +18,7 @@ from sqlalchemy.exc import OperationalError
 from ironarc.core.edits.of_shot import SetShot
 from ironarc.store import shots
 from tests.conftest import demo
+from tests.web.blocks import wanted
 
 
 def post(client, token, path: str, plain):
@@ -174,14 +175,14 @@ def test_a_shot_whose_page_breaks_offers_undo_and_opens_again(client, token, hop
 
 
 def test_a_shot_taken_away_is_put_back_from_the_yard(client, token, hop):
-    assert client.get(f"/shots/{hop[0]}/r/{hop[1]}/motion.f32").status_code == 200
+    assert client.get(f"/shots/{hop[0]}/r/{hop[1]}/{wanted('motion')}").status_code == 200
     client.post(f"/shots/{hop[0]}/remove", headers={"X-CSRFToken": token})
     yard = client.get("/").text
     assert f"/shots/{hop[0]}/put-back" in yard
     # nothing of it is answered from memory meanwhile
     for path in (
         "",
-        f"/r/{hop[1]}/motion.f32",
+        f"/r/{hop[1]}/{wanted('motion')}",
         f"/r/{hop[1]}/reading.json",
         f"/r/{hop[1]}/export.bvh",
         f"/r/{hop[1]}/panels/read",

@@ -21,6 +21,7 @@ from ironarc.web.picture import evidence_picture
 from ironarc.web.security import HEADERS
 from tests.conftest import demo
 from tests.figures import SMALL_BVH, as_read, bake_shot
+from tests.web.blocks import floats, tracks, wanted
 
 
 def send(client, token, data: bytes, name: str = "hop.bvh", **headers):
@@ -84,7 +85,8 @@ def test_a_tiny_file_of_an_odd_figure_is_read_and_drawn_too(client, token, frame
     assert "Qux" in client.get(page).text  # listed as not understood
     assert client.get("/").status_code == 200
     data = client.get(f"{page}/r/1/reading.json").json
-    assert len(data["com"]) == frames
+    assert len(tracks(client.get(f"{page}/r/1/{wanted('tracks')}"))["com"]) == frames
+    assert len(data["blocks"]) == 1
     assert bvh.parse(client.get(f"{page}/r/1/export.bvh").data).frames == frames
 
 
@@ -120,14 +122,14 @@ def test_nothing_is_changed_without_a_token(client, hop, session, hop_file):
 
 def test_motion_is_float32_that_can_be_cached_for_ever(client, hop):
     mark = json.loads(html.unescape(re.search(r"data-setup='([^']*)'", client.get(f"/shots/{hop[0]}").text)[1]))["mark"]
-    answer = client.get(f"/shots/{hop[0]}/r/{hop[1]}/motion.f32?v={mark}")
+    answer = client.get(f"/shots/{hop[0]}/r/{hop[1]}/{wanted('motion')}&v={mark}")
     assert "immutable" in answer.headers["Cache-Control"]
     assert mark.endswith(rules_version())
-    for other in ("", "?v=", f"?v=0123456789abcdef-{rules_version()}", f"?v={mark}0"):
-        answer = client.get(f"/shots/{hop[0]}/r/{hop[1]}/motion.f32{other}")
+    for other in ("", "&v=", f"&v=0123456789abcdef-{rules_version()}", f"&v={mark}0"):
+        answer = client.get(f"/shots/{hop[0]}/r/{hop[1]}/{wanted('motion')}{other}")
         assert (answer.status_code, answer.headers["Cache-Control"]) == (200, "no-store")
     poses = bake_shot(demo("Gap hop"))
-    table = np.frombuffer(answer.data, "<f4").reshape(72, len(poses.rig), 7)
+    table = floats(answer).reshape(72, len(poses.rig), 7)
     np.testing.assert_allclose(table[..., :3], poses.position, atol=1e-6)
     np.testing.assert_allclose(table[..., 3:], poses.rotation, atol=1e-6)
 
@@ -135,10 +137,10 @@ def test_motion_is_float32_that_can_be_cached_for_ever(client, hop):
 def test_the_reading_for_the_bench(client, hop):
     data = client.get(f"/shots/{hop[0]}/r/{hop[1]}/reading.json").json
     reading = read_shot(demo("Gap hop"))
-    np.testing.assert_allclose(data["com"], reading.com, atol=1e-4)
-    assert {key: len(v) for key, v in data["plots"].items()} == dict.fromkeys(
-        ("height", "speed", "acceleration", "spin"), 72
-    )
+    told = tracks(client.get(f"/shots/{hop[0]}/r/{hop[1]}/{wanted('tracks')}"))
+    np.testing.assert_allclose(told["com"], reading.com, atol=1e-6)
+    np.testing.assert_allclose(told["height"], (reading.com[:, 1] - reading.floor_m) * 100, atol=1e-4)
+    np.testing.assert_allclose(told["acceleration"], reading.com_acceleration[:, 1] / 9.81, atol=1e-5)
     (flight,) = data["flights"]
     assert flight["label"] == "17.0 f · 0.71 s · 31 cm"
     assert flight["gravity_rise_m"] == pytest.approx(0.51, abs=0.01)  # what the try promises, too
@@ -173,8 +175,11 @@ def test_a_correction_is_tried_taken_weighed_muted_and_deleted(client, token, ho
     assert kinds == []
     before = {f["kind"] for f in client.get(now + "?as=before").json["findings"]}
     assert before == {"hang", "arc", "phantom"}
-    half = client.get(now + "?as=weigh-layer1-50").json["com"][36][1]
-    none, whole = (client.get(now + q).json["com"][36][1] for q in ("?as=before", ""))
+    at_now = f"/shots/{hop[0]}/r/{at['revision']}"
+    half, none, whole = (
+        tracks(client.get(f"{at_now}/{wanted('tracks', variant=variant)}"))["com"][36][1]
+        for variant in ("weigh-layer1-50", "before", "now")
+    )
     assert half == pytest.approx((none + whole) / 2, abs=2e-3)
     revision = at["revision"]
     for command in (
@@ -231,7 +236,9 @@ def test_export_of_all_and_of_a_range(client, hop):
     assert 'filename="PF-010 Gap hop.bvh"' in whole.headers["Content-Disposition"]
     assert bvh.parse(whole.data).frames == 72
     assert bvh.parse(client.get(base + "?from=30&to=45").data).frames == 16
-    for query, says in (("?from=60&to=99", "not a range"), ("?from=x", "whole number")):
+    apart = bvh.parse(client.get(base + "?travel=in+a+joint+of+its+own").data)
+    assert apart.rig.names == ("Travel", *bvh.parse(whole.data).rig.names)
+    for query, says in (("?from=60&to=99", "not a range"), ("?from=x", "whole number"), ("?travel=up", "left out")):
         answer = client.get(base + query, headers={"HX-Request": "true"})
         assert answer.status_code == 422
         assert says in answer.text

@@ -19,6 +19,7 @@ from ironarc.web import variants as variants_module
 from ironarc.web.variants import Variants
 from tests.conftest import demo, temporary_database
 from tests.figures import SMALL_BVH, Ask, as_read
+from tests.web.blocks import wanted
 
 
 @pytest.fixture
@@ -27,9 +28,9 @@ def readings(monkeypatch):
     count = Counter()
     real = variants_module.read_shot
 
-    def counted(shot, body=None, performer_id="", traced=None):
+    def counted(shot, body=None, performer_id="", traced=None, was=None):
         count[performer_id] += 1
-        return real(shot, body, performer_id, traced)
+        return real(shot, body, performer_id, traced, was)
 
     monkeypatch.setattr(variants_module, "read_shot", counted)
     return count
@@ -182,7 +183,9 @@ def test_a_guide_of_what_is_not_there_breaks_no_page(client, session):
         data = client.get(f"/shots/{shot_id}/r/{revision}/reading.json?who={who}")
         assert data.status_code == 200
         assert "Lost" not in [g["name"] for g in data.json["off_guide"]]
-    answer = client.get(f"/shots/{shot_id}/r/{revision}/reading.json?who=performer9")
+    # whom somebody took away meanwhile is read no more: the first one is, and it says so
+    assert client.get(f"/shots/{shot_id}/r/{revision}/reading.json?who=performer9").json["who"] == "performer1"
+    answer = client.get(f"/shots/{shot_id}/r/{revision}/{wanted('motion', 'performer9')}")
     assert (answer.status_code, "scene sheet" in answer.json["error"]) == (422, True)
 
 

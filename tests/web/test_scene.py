@@ -13,6 +13,7 @@ from ironarc.demo.references import FOLDER, VIDEO
 from ironarc.store import shots
 from tests.conftest import demo
 from tests.figures import as_read, bake_shot
+from tests.web.blocks import floats, tracks, wanted
 
 
 class Bench:
@@ -62,7 +63,7 @@ def test_every_one_of_the_crew_can_join(bench, member, pose):
     assert bench.command("add_stock", member=member, pose=pose).status_code == 200
     scene = bench.get("scene.json").json
     assert [p["id"] for p in scene["performers"]] == ["performer1", "performer2"]
-    motion = np.frombuffer(bench.get("motion.f32?who=performer2").data, "<f4")
+    motion = floats(bench.get(wanted("motion", "performer2")))
     assert motion.size == 72 * scene["performers"][1]["figure"]["joints"] * 7
     # beside the one who is there already, on the floor
     table = motion.reshape(72, -1, 7)
@@ -152,7 +153,7 @@ def test_a_keyed_prop_has_a_row_a_frame(client, token, session):
 
 
 def test_guides_follow_gravity_and_their_distance_is_told(bench):
-    com = np.array(bench.get("reading.json").json["com"])
+    com = tracks(bench.get(wanted("tracks")))["com"].astype(float)
     bench.command("add_guide", curve="gravity", points_m=[com[28].tolist(), com[45].tolist()], first=29, frames=17)
     data = bench.get("reading.json").json
     (off,) = data["off_guide"]

@@ -14,6 +14,7 @@ from ironarc.core import effort
 from ironarc.store import shots
 from ironarc.store.cluster import free_port
 from ironarc.web import create_app
+from ironarc.web.packed import KINDS
 from ironarc.web.serve import make_server
 
 PATIENCE_S = 60
@@ -77,7 +78,7 @@ def test_what_a_foreign_page_draws_in_is_refused_before_anything_is_worked_out(a
     for site in ("cross-site", "same-site"):
         for mode, dest in (("no-cors", "image"), ("cors", "empty"), ("navigate", "iframe"), ("no-cors", "script")):
             headers = {"Sec-Fetch-Site": site, "Sec-Fetch-Mode": mode, "Sec-Fetch-Dest": dest}
-            answer = client.get(f"{at}/motion.f32?as=true_span(start=18,end=60)", headers=headers)
+            answer = client.get(f"{at}/blocks.f32?want=motion||true_span(start=18,end=60)|", headers=headers)
             assert (answer.status_code, "isn't shown there" in answer.text) == (403, True)
 
 
@@ -167,9 +168,11 @@ def test_a_long_look_for_somebody_who_has_gone_is_dropped(app, served, hop, monk
             dropped.set()
             raise
 
-    monkeypatch.setattr("ironarc.web.bench.motion_bytes", for_ever)
+    monkeypatch.setitem(KINDS, "motion", for_ever)
     client = socket.create_connection(("127.0.0.1", served))
-    client.sendall(f"GET /shots/{hop[0]}/r/{hop[1]}/motion.f32 HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n".encode())
+    client.sendall(
+        f"GET /shots/{hop[0]}/r/{hop[1]}/blocks.f32?want=motion HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n".encode()
+    )
     assert begun.wait(PATIENCE_S)
     client.close()
     assert dropped.wait(PATIENCE_S)
@@ -180,9 +183,9 @@ def test_a_look_that_takes_too_long_is_given_up_in_words(client, hop, monkeypatc
         while True:
             effort.check()
 
-    monkeypatch.setattr("ironarc.web.bench.motion_bytes", for_ever)
+    monkeypatch.setitem(KINDS, "motion", for_ever)
     monkeypatch.setattr("ironarc.web.waiting.REQUEST_S", 0.2)
-    answer = client.get(f"/shots/{hop[0]}/r/{hop[1]}/motion.f32")
+    answer = client.get(f"/shots/{hop[0]}/r/{hop[1]}/blocks.f32?want=motion")
     assert answer.status_code == 422
     assert "longer than the 0 s a page waits" in answer.json["error"]
 

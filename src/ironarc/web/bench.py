@@ -1,5 +1,8 @@
 """The Bench: one shot, its data, and the edits made on it."""
 
+import re
+from urllib.parse import urlencode
+
 from flask import Blueprint, Response, render_template, request
 
 from ironarc.core import truing
@@ -12,14 +15,16 @@ from ironarc.core.reading import Reading
 from ironarc.core.reading.points import point_at
 from ironarc.core.scene.rate import parse_rate, rate_text
 from ironarc.core.scene.reference import MARK_WORDS
+from ironarc.core.whole_numbers import whole_number
 from ironarc.store import files, house, shots, uses
 from ironarc.web.arguments import frame_argument, read_body
-from ironarc.web.bench_data import motion_bytes, reading_data
+from ironarc.web.bench_data import reading_data
 from ironarc.web.commands import EDIT_REQUEST, MOVE_REQUEST, to_edit
 from ironarc.web.keeping import FOREVER, for_ever, mark, plain_json
+from ironarc.web.packed import KINDS, packed_motion
 from ironarc.web.panels import STEPS, panel_html
-from ironarc.web.panels.look import looked_at
-from ironarc.web.panels.read import proof_of
+from ironarc.web.panels.look import look_at, looked_at
+from ironarc.web.panels.read import FILTERS, more_cards, proof_of
 from ironarc.web.physics_data import physics_data
 from ironarc.web.scene_data import scene_data
 from ironarc.web.seeing import open_session, see, variants
@@ -60,8 +65,9 @@ def bench(shot_id: int):
 def _preload(shot_id: int, setup: dict) -> list[str]:
     """Addresses that the page's script asks for first, so that they are on their way before it runs."""
     at, mark_ = f"/shots/{shot_id}/r/{setup['standing']['revision']}", setup["mark"]
-    motions = [f"{at}/motion.f32?as=now&who={p['id']}&v={mark_}" for p in setup["scene"]["performers"]]
-    return [f"{at}/reading.json?as=now&who={setup['who']}&v={mark_}", *motions]
+    wanted = [("tracks", setup["who"]), *(("motion", p["id"]) for p in setup["scene"]["performers"])]
+    query = urlencode([*(("want", f"{kind}|{who}|now|") for kind, who in wanted), ("v", mark_)])
+    return [f"{at}/reading.json?as=now&who={setup['who']}&v={mark_}", f"{at}/blocks.f32?{query}"]
 
 
 @pages.get("/r/<id:revision>/scene.json")
@@ -75,23 +81,55 @@ def _view(session, shot_id: int, revision: int) -> View:
     return see(session, shot_id, revision, request.args.get("as", "now"), request.args.get("who", ""))
 
 
-@pages.get("/r/<id:revision>/motion.f32")
-def motion(shot_id: int, revision: int):
-    """Poses of a variant; at an address that names the revision, so it can be cached for ever."""
+@pages.get("/r/<id:revision>/blocks.f32")
+def blocks(shot_id: int, revision: int):
+    """Blocks of frames, as `packed.py` has them; at an address that names the revision, so it can be kept for ever.
+
+    want : any number of them, each as kind|performer|variant|numbers, or no numbers for all
+    """
     with open_session() as session:
-        seen = _view(session, shot_id, revision)
-        return for_ever(session, motion_bytes(seen.reading), "application/octet-stream")
+        sent = b"".join(_sent(session, shot_id, revision, text) for text in request.args.getlist("want"))
+        return for_ever(session, sent, "application/octet-stream")
+
+
+def _sent(session, shot_id: int, revision: int, text: str) -> bytes:
+    kind, who, variant, numbers = [*text.split("|"), "", "", ""][:4]
+    if kind not in KINDS:
+        raise shots.NotFound("There are no such blocks of frames.")
+    if not re.fullmatch(r"(\d{1,6}(,\d{1,6})*)?", numbers):
+        raise EditError("Blocks are asked for by their numbers, with commas between them.")
+    reading = see(session, shot_id, revision, variant or "now", who).reading
+    return reading.ask(KINDS[kind]).sent([int(n) for n in numbers.split(",")] if numbers else None)
 
 
 @pages.get("/r/<id:revision>/reading.json")
 def reading(shot_id: int, revision: int):
     with open_session() as session:
-        seen = _view(session, shot_id, revision)
-        now = see(session, shot_id, revision, who=request.args.get("who", ""))
+        shot, who = see(session, shot_id, revision).shot, request.args.get("who", "")
+        # whom an edit took away nobody reads any more
+        who = who if who in {p.id for p in shot.performers} else shot.performer.id
+        seen = see(session, shot_id, revision, request.args.get("as", "now"), who)
+        now = see(session, shot_id, revision, who=who)
         data = reading_data(seen)
+        data["who"] = who
+        data["motions"] = _motions(session, shot_id, revision, seen)
         data["corrections"] = len(now.performer.corrections)
         data["cost"] = seen.proposal.cost.says if seen.proposal else None
         return for_ever(session, plain_json(data), "application/json")
+
+
+def _motions(session, shot_id: int, revision: int, seen: View) -> dict:
+    """Of each performer the variant it is shown in and the names of its motion's blocks: a correction that is tried
+    concerns one; the others stand as they are."""
+    variant = request.args.get("as", "now")
+    aside = "before" if variant == "before" else "now"
+    out = {}
+    for performer in see(session, shot_id, revision).shot.performers:
+        mine = performer.id == seen.performer.id
+        shown = seen if mine else see(session, shot_id, revision, aside, performer.id)
+        names = shown.reading.ask(packed_motion).names
+        out[performer.id] = {"as": variant if mine else aside, "blocks": names}
+    return out
 
 
 @pages.get("/r/<id:revision>/physics.json")
@@ -120,6 +158,21 @@ def panel(shot_id: int, revision: int, step: str):
         raise shots.NotFound("There is no such step.")
     with open_session() as session:
         return panel_html(session, shot_id, revision, step)
+
+
+@pages.get("/r/<id:revision>/cards")
+def cards(shot_id: int, revision: int):
+    """The next cards of the punch list, of all findings or of some kind, grade, part or performer."""
+    begins = whole_number(request.args.get("begins", "0"))
+    if begins is None or begins < 0:
+        raise EditError("Cards are counted by whole numbers from 0 on.")
+    with open_session() as session:
+        look = look_at(session, shot_id, revision, "read")
+        asked = {name: request.args.get(name, "") for name in FILTERS}
+        return render_template(
+            "partials/cards.html", listed=more_cards(look, begins, asked), grades=GRADES, shot=look.shot,
+            shot_id=shot_id, revision=revision, before=look.before, performer=look.seen.performer,
+        )  # fmt: skip
 
 
 @pages.get("/r/<id:revision>/finding")

@@ -1,8 +1,8 @@
-"""What the bench's scripts draw: poses as float32, and the reading as plain data."""
+"""What the bench's scripts draw of a reading, but for what is told frame by frame (`packed.py`)."""
 
 import numpy as np
 
-from ironarc.core.judging import flight_grade, grade_of
+from ironarc.core.judging import flight_grades, grade_of
 from ironarc.core.judging.findings import can_judge
 from ironarc.core.judging.grades import GRADES, limits_of
 from ironarc.core.judging.judge import blows_of
@@ -11,39 +11,29 @@ from ironarc.core.reading import Reading
 from ironarc.core.reading.contacts import equal_runs
 from ironarc.core.reading.flights import Flight, allowed_frames
 from ironarc.core.reading.gravity_arc import gravity_arc, gravity_rise
-from ironarc.core.reading.momentum import set_off
 from ironarc.core.reading.points import guide_distance, guided
 from ironarc.core.reading.skin import LEGS, LIMBS, limb_of, parts_of
 from ironarc.core.truing import settles
+from ironarc.web.packed import TRACKS, packed_tracks
 from ironarc.web.variants import View
 
 _PIER_KINDS = {"heel": "foot", "ball": "foot", "toe": "foot", "tip": "foot", "palm": "hand"}
 DROP_RISES_M = 0.02  # a flight that rises by less is a drop
 
 
-def motion_bytes(reading: Reading) -> bytes:
-    """float32, little-endian: for each frame, for each joint: x, y, z (m), then w, x, y, z."""
-    poses = reading.poses
-    return np.concatenate([poses.position, poses.rotation], axis=-1).astype("<f4").tobytes()
-
-
 def reading_data(seen: View) -> dict:
     """The reading for stage, trestle and plots. Heights are over the floor's own level, in metres."""
     shot, performer, reading, findings = seen.shot, seen.performer, seen.reading, seen.findings
-    spin, limits = np.linalg.norm(reading.angular_momentum, axis=1), limits_of(shot.limits)
+    limits, settled = limits_of(shot.limits), settles()
+    grades = flight_grades(reading.flights, findings)
     return {
         "floor": reading.floor_m,
         "floor_slope": reading.floor.slope,
         "g": reading.g,
         "range": [shot.first_frame, shot.last_frame],
         "grade": grade_of(findings),
-        "com": np.round(reading.com, 5).tolist(),
-        "plots": {
-            "height": np.round((reading.com[:, 1] - reading.floor_m) * 100, 3).tolist(),
-            "speed": np.round(reading.com_velocity[:, 1], 4).tolist(),
-            "acceleration": np.round(reading.com_acceleration[:, 1] / reading.g, 4).tolist(),
-            "spin": np.round(spin, 4).tolist(),
-        },
+        "blocks": reading.ask(packed_tracks).names,
+        "columns": TRACKS | ({"computed": 3} if reading.body.offset_m.any() else {}),
         "loads": [
             {
                 "name": track.load.name,
@@ -57,7 +47,6 @@ def reading_data(seen: View) -> dict:
             }
             for track in reading.loads
         ],
-        "computed": _computed(reading),
         "blows": [{"frame": b.frame, "by": b.by} for b in seen.ask(blows_of) if not b.is_prop],
         "off_guide": [
             {
@@ -69,8 +58,8 @@ def reading_data(seen: View) -> dict:
             if guided(shot, guide) is performer
         ],
         "piers": piers(reading),
-        "flights": [flight_data(reading, f, flight_grade(f, findings), limits) for f in reading.flights],
-        "findings": [finding_to_plain(f, settles()) for f in findings],
+        "flights": [flight_data(reading, f, g, limits) for f, g in zip(reading.flights, grades, strict=True)],
+        "findings": [finding_to_plain(f, settled) for f in findings],
     }
 
 
@@ -136,13 +125,6 @@ def piers(reading: Reading) -> list[dict]:
                 )  # fmt: skip
     order = list(LIMBS)
     return [{"limb": limb, "spans": lanes[limb]} for limb in sorted(lanes, key=order.index)]
-
-
-def _computed(reading: Reading) -> list | None:
-    """Where the center of gravity would be if it were not set off; None where it isn't."""
-    if not reading.body.offset_m.any():
-        return None
-    return np.round(reading.com - set_off(reading.poses, reading.body), 5).tolist()
 
 
 def _numbers(metres: np.ndarray) -> list[float | None]:

@@ -11,12 +11,14 @@ from ironarc.core.figure.grips import limbs_of
 from ironarc.core.motion.ik import unit
 from ironarc.core.motion.layers import LET_GO
 from ironarc.core.reading import Reading
+from ironarc.core.reading.loops import falls_of, loop_seam
 from ironarc.core.reading.points import guided
 from ironarc.core.reading.travel import travel_direction
 from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.props import Prop
 from ironarc.core.scene.rate import rate_text
 from ironarc.core.scene.reference import Reference
+from ironarc.core.scene.strip import IN_PLACE, LEAST_LOOP, Strip
 from ironarc.web.physics_data import line_of_action
 
 
@@ -106,10 +108,22 @@ def _performer_data(shot: Shot, performer: Performer, reading: Reading) -> dict:
         "keys": key_marks(shot, performer),
         "plays": performer.plays,
         "seams": performer.timing.seams(),
-        "strips": [asdict(strip) for strip in performer.strips_seen()],
+        "strips": [asdict(strip) | {"round": _round(strip, reading)} for strip in performer.strips_seen()],
         "falls": _falls(performer),
         "placement": {"offset": placement.offset_m, "turn": placement.turn_rad, "scale": placement.scale},
     }
+
+
+def _round(strip: Strip, reading: Reading) -> dict | None:
+    """What carries a loop from one round to the next: (3,) m it goes by and rad it turns by; None for no loop."""
+    frames = reading.poses.frames
+    a, b = (int(np.clip(frame - frames[0], 0, len(frames) - 1)) for frame in (strip.start, strip.end))
+    if not strip.is_loop or b - a + 1 < LEAST_LOOP:
+        return None
+    falls = falls_of(reading, a, b)
+    found = loop_seam(reading.poses, reading.body, a, b, strip.played == IN_PLACE, falls)
+    down = float(2 * falls[b] - falls[b - 1])  # what falls is a frame further down as it begins again
+    return {"place": [float(found.place[0]), down, float(found.place[2])], "yaw": found.yaw}
 
 
 def _falls(performer: Performer) -> list[dict]:

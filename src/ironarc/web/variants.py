@@ -15,13 +15,14 @@ A variant names what is shown:
 
 import re
 from collections.abc import Callable, Mapping, Sequence
-from contextlib import contextmanager
+from contextlib import contextmanager, suppress
 from dataclasses import dataclass, fields, is_dataclass
 from threading import Lock
 from typing import Any
+from weakref import WeakKeyDictionary
 
 import numpy as np
-from cachetools import LRUCache
+from cachetools import Cache, LRUCache
 from sqlalchemy.orm import Session
 
 from ironarc.core import truing
@@ -36,10 +37,12 @@ from ironarc.core.truing.again import made_again
 from ironarc.core.truing.correction import Cost
 from ironarc.store import house, shots, work
 
-KEPT_BYTES = 256 * 1024 * 1024
-KEPT_SHOT_BYTES = 128 * 1024 * 1024
+KEPT_BYTES = 320 * 1024 * 1024
+KEPT_SHOT_BYTES = 64 * 1024 * 1024
 SHOT_BYTES = 50_000  # of a shot's plain objects, about
 LAID_OUT = 3  # a column's bytes, and those of what is laid out from it for the evaluator
+MANY = 8
+SHARED = {"body", "rig", "others", "findings", "again"}  # what many readings hold, and no numbers of their own
 _WEIGH = re.compile(r"weigh-(\w{1,20})-([0-9]{1,3})")
 AGAIN = re.compile(r"again-(\w{1,20})-(.{1,400})")
 _WORK = re.compile(r"work-([0-9]{1,9})")
@@ -55,6 +58,51 @@ class View(Seen):
     proposal: Proposal | None = None
 
 
+class KeptViews(LRUCache):
+    """Views, the most recently used ones up to a number of bytes of their readings. A reading is kept once: of whom an
+    edit did not touch by the newest revision that shares it, and other revisions find it there."""
+
+    def __init__(self, kept_bytes: int):
+        super().__init__(kept_bytes, getsizeof=self._bytes)
+        self._known: WeakKeyDictionary[Reading, int] = WeakKeyDictionary()
+
+    def _bytes(self, view: View) -> int:
+        if view.reading not in self._known:
+            self._known[view.reading] = _nbytes(view.reading)
+        return self._known[view.reading]
+
+    def __setitem__(self, key: Key, view: View) -> None:
+        for other in [k for k in self if k != key and self.look(k).reading is view.reading]:
+            del self[other]
+        super().__setitem__(key, view)
+
+    def look(self, key: Key) -> View:
+        """A view, without counting as a use of it."""
+        return Cache.__getitem__(self, key)
+
+    def nearest(self, shot_id: int, revision: int, who: str) -> View | None:
+        """Of one performer in a shot, that of the nearest revision as it stood; None for none."""
+        keys = [k for k in self if (k[0], k[2], k[3]) == (shot_id, "now", who)]
+        return self.look(min(keys, key=lambda k: abs(k[1] - revision))) if keys else None
+
+
+class KeptShots(LRUCache):
+    """Shots by id and revision, the most recently used ones up to a number of bytes: what a shot has in common with
+    another revision of it that is kept counts once."""
+
+    def __init__(self, kept_bytes: int):
+        super().__init__(kept_bytes, getsizeof=self._own_bytes)
+
+    def _own_bytes(self, shot: Shot) -> int:
+        """Bytes of its plain objects, of columns that no kept shot has, and of what is laid out from those."""
+        kept = {id(column) for key in self for column in _columns(Cache.__getitem__(self, key))}
+        return SHOT_BYTES + LAID_OUT * sum(_nbytes(column) for column in _columns(shot) if id(column) not in kept)
+
+
+def _columns(shot: Shot) -> list:
+    return [column for p in shot.performers for layer in p.layers for column in layer.columns.values()]
+
+
 class Variants:
     """Views by (shot, revision, variant, performer), the most recently used ones up to a number of bytes.
 
@@ -62,8 +110,8 @@ class Variants:
     """
 
     def __init__(self, kept_bytes: int = KEPT_BYTES):
-        self._kept: LRUCache[Key, View] = LRUCache(kept_bytes, getsizeof=lambda view: _nbytes(view.reading))
-        self._shots: LRUCache[tuple[int, int], Shot] = LRUCache(KEPT_SHOT_BYTES, getsizeof=_shot_nbytes)
+        self._kept = KeptViews(kept_bytes)
+        self._shots = KeptShots(KEPT_SHOT_BYTES)
         self._lock = Lock()
         self._making: dict[Any, list] = {}  # key: [its lock, how many hold or await it]
 
@@ -94,7 +142,7 @@ class Variants:
     def judge_anew(self, limits: Sequence[Limit]) -> None:
         """After other limits for the house: findings are made again, of the readings there are."""
         with self._lock:
-            kept = list(self._kept.items())
+            kept = [(key, self._kept.look(key)) for key in self._kept]
         anew = [
             (key, _view(view.shot, view.performer.id, view.reading, limits, view.proposal)) for key, view in kept
         ]  # fmt: skip
@@ -112,26 +160,26 @@ class Variants:
 
     def _carried(self, session: Session, shot_id: int, revision: int, before: Shot, after: Shot, who: str) -> Reading:
         """A performer's reading after an edit: the one before it, if nothing that it rests on was changed."""
+        if who not in {p.id for p in before.performers}:
+            return read_shot(after, performer_id=who)
+        was = self.get(session, shot_id, revision, who=who).reading
         if reads_alike(before, after, who):
-            return self.get(session, shot_id, revision, who=who).reading
-        traced = None
-        if traces_alike(before, after, who):
-            # contacts, gravity or floor were changed: the body moves as it did
-            traced = self.get(session, shot_id, revision, who=who).reading.traced
-        return read_shot(after, performer_id=who, traced=traced)
+            return was
+        # where contacts, gravity or floor were changed the body moves as it did
+        traced = was.traced if traces_alike(before, after, who) else None
+        return read_shot(after, performer_id=who, traced=traced, was=was)
 
     def _keep(
         self, shot: Shot, readings: Mapping[str, Reading], shot_id: int, revision: int, limits: Sequence[Limit]
     ) -> None:
         self._put(self._shots, (shot_id, revision), shot)
         for performer in shot.performers:
-            view = _view(shot, performer.id, readings[performer.id], limits)
+            view = _view(shot, performer.id, readings[performer.id], limits, readings=readings)
             self._put(self._kept, (shot_id, revision, "now", performer.id), view)
 
     def _put(self, kept: LRUCache, key: Any, made: Any) -> None:
-        with self._lock:
-            if kept.getsizeof(made) <= kept.maxsize:
-                kept[key] = made
+        with self._lock, suppress(ValueError):  # what is too large by itself is not kept
+            kept[key] = made
 
     def _once(self, kept: LRUCache, key: Any, make: Callable[[], Any]) -> Any:
         with self._lock:
@@ -165,7 +213,12 @@ class Variants:
         limits = house.limits(session)
         if variant == "now":
             shot = self.shot(session, shot_id, revision)
-            return _view(shot, who, read_shot(shot, performer_id=who), limits)
+            with self._lock:
+                near = {p.id: self._kept.nearest(shot_id, revision, p.id) for p in shot.performers}
+            alike = {p: view.reading for p, view in near.items() if view and reads_alike(view.shot, shot, p)}
+            was = near[who] and near[who].reading
+            reading = alike.get(who) or read_shot(shot, performer_id=who, was=was)
+            return _view(shot, who, reading, limits, readings=alike)
         now = self.get(session, shot_id, revision, who=who)
         proposal = None
         if variant == "before":
@@ -184,7 +237,7 @@ class Variants:
         else:
             raise shots.NotFound(f"There is no view of a shot called {variant[:60]!r}.")
         # a correction moves the body, it does not change its weight
-        return _view(shot, who, read_shot(shot, now.reading.body, who), limits, proposal)
+        return _view(shot, who, read_shot(shot, now.reading.body, who, was=now.reading), limits, proposal)
 
 
 def _again(now: View, layer_id: str, text: str) -> tuple[Shot, Proposal]:
@@ -205,28 +258,35 @@ def _worked_out(session: Session, now: View, key: Key, work_id: int) -> tuple[Sh
     return edit.apply(now.shot), Proposal(Cost(row.says), row.says, edit=edit)
 
 
-def _view(shot: Shot, who: str, reading: Reading, limits: Sequence[Limit], proposal: Proposal | None = None) -> View:
+def _view(
+    shot: Shot, who: str, reading: Reading, limits: Sequence[Limit], proposal: Proposal | None = None,
+    readings: Mapping[str, Reading] | None = None,
+) -> View:  # fmt: skip
     performer = shot.performer_called(who)
-    found = tuple(judge(shot, performer, reading, limits))
+    found = tuple(judge(shot, performer, reading, limits, readings))
     return View(shot, performer, reading, found, proposal, house=tuple(limits))
 
 
-def _shot_nbytes(shot: Shot) -> int:
-    """Bytes of a shot's columns and of what is laid out from them; those that revisions share are counted in each."""
-    columns = [c for p in shot.performers for layer in p.layers for c in layer.columns.values()]
-    return SHOT_BYTES + LAID_OUT * sum(_nbytes(column) for column in columns)
-
-
-def _nbytes(value: Any) -> int:
-    """Bytes of all arrays in a reading; what a body is, which many share, is not counted."""
+def _nbytes(value: Any, seen: set[int] | None = None) -> int:
+    """Bytes of all arrays in a reading, each once; what a body is, which many share, is not counted."""
+    seen = set() if seen is None else seen
     if isinstance(value, np.ndarray):
+        # a view has no bytes of its own
+        whole = value if value.base is None else value.base
+        if id(whole) in seen:
+            return 0
+        seen.add(id(whole))
         return value.nbytes
-    if isinstance(value, tuple):
-        return sum(map(_nbytes, value))
-    if isinstance(value, Mapping):
-        return sum(map(_nbytes, value.values()))
+    if isinstance(value, bytes):
+        return len(value)
+    if isinstance(value, tuple | Mapping):
+        each = list(value.values()) if isinstance(value, Mapping) else value
+        # of many things of one kind, as contacts and faults are, the first tells
+        if len(each) > MANY and not isinstance(each[0], bytes | np.ndarray):
+            return len(each) * _nbytes(each[0], seen)
+        return sum(_nbytes(one, seen) for one in each)
     if is_dataclass(value):
-        own = sum(_nbytes(getattr(value, f.name)) for f in fields(value) if f.name not in ("body", "rig"))
+        own = sum(_nbytes(getattr(value, f.name), seen) for f in fields(value) if f.name not in SHARED)
         # and what was asked of a reading, which it keeps
-        return 200 + own + _nbytes(vars(value).get("_known"))
+        return 200 + own + sum(_nbytes(found, seen) for found in vars(value).get("_known", {}).values())
     return 0

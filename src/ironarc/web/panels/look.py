@@ -6,7 +6,7 @@ from flask import request
 from sqlalchemy.orm import Session
 
 from ironarc.core.document import Performer, Shot
-from ironarc.core.judging import flight_grade
+from ironarc.core.judging import flight_grades
 from ironarc.core.reading import Reading
 from ironarc.web.bench_data import flight_data
 from ironarc.web.seeing import see
@@ -58,4 +58,6 @@ def look_at(session: Session, shot_id: int, revision: int, step: str) -> Look:
 
 def flights_of(view: View) -> list[dict]:
     """Its flights with their grades, as the bench tells them."""
-    return [flight_data(view.reading, f, flight_grade(f, view.findings)) for f in view.reading.flights]
+    flights = view.reading.flights
+    grades = flight_grades(flights, view.findings)
+    return [flight_data(view.reading, f, grade) for f, grade in zip(flights, grades, strict=True)]

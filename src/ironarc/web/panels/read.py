@@ -1,7 +1,7 @@
 """The Read panel: findings of everybody as cards, flights with wind-up and landing, the footing."""
 
-from collections.abc import Callable, Mapping, Sequence
-from dataclasses import dataclass
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, replace
 
 from ironarc.core import truing
 from ironarc.core.document import Limit, Shot
@@ -27,22 +27,19 @@ from ironarc.web.panels.look import Look, flights_of
 from ironarc.web.picture import evidence_picture, exchange_picture
 from ironarc.web.variants import View
 
+AT_ONCE = 40  # cards of the list, which more follow as one scrolls
+
 
 def context(look: Look) -> dict:
-    seen, before = look.seen, look.before
+    seen = look.seen
     views = {p.id: look.view(p.id) for p in seen.shot.performers}
-
-    def offer(view: View, finding: Finding) -> Try | None:
-        # a correction is tried on the performer that is read
-        tried = not before and view.performer.id == seen.performer.id
-        return truing.first_offer(view, finding.start, finding.end, finding.kind) if tried else None
-
-    cards, left = cards_of(views, offer)
+    cards, left = cards_of(views)
     readings = {performer: view.reading for performer, view in views.items()}
     return {
         "unjudged": unjudged_of_all(seen.shot, readings), "moves": not nothing_moves(seen.shot, readings),
         "grades": GRADES, "grade": grade_of([f for view in views.values() for f in view.findings]),
-        "cards": cards, "left": left, "changed_limits": changed_limits(seen.shot, house.limits(look.session)),
+        "cards": cards, "left": left, "listed": listed(look, cards, 0),
+        "changed_limits": changed_limits(seen.shot, house.limits(look.session)),
         "flights": flights_of(seen), "flight_parts": flight_cards(seen.reading),
         "compared_flights": compared(seen.reading),
         "thrown": seen.reading.ask(read_thrown), "taken": seen.reading.ask(read_taken),
@@ -60,10 +57,10 @@ class Card:
 
     finding: Finding
     who: str
-    offer: Try | None
     value: str
     limit: str
     rest: tuple[Finding, ...] = ()
+    offer: Try | None = None
 
     @property
     def ids(self) -> list[str]:
@@ -92,23 +89,57 @@ class Proof:
     by_hand: bool
 
 
-Offer = Callable[[View, Finding], Try | None]
+@dataclass(frozen=True)
+class Listed:
+    """Some cards of the list, with what they can be tried with. ends : place of the next one among those that are asked
+    for; there : how many of those there are; following : what the next ones are asked for with"""
+
+    cards: list[Card]
+    ends: int
+    there: int
+    following: dict[str, str]
 
 
-def cards_of(views: Mapping[str, View], offer: Offer) -> tuple[list[Card], list[Card]]:
-    """Cards of all performers, what a viewer notices most first; and those that are left as they are.
+FILTERS = {
+    "kind": lambda f: f.kind, "grade": lambda f: f.grade, "part": lambda f: f.part, "performer": lambda f: f.performer,
+}  # fmt: skip
 
-    views : by performer id; offer : the usual correction that a finding can be tried with
-    """
-    cards = [_card(found, view, offer) for view in views.values() for found in by_cause(view.findings)]
+
+def listed(look: Look, cards: list[Card], begins: int, asked: Mapping[str, str] | None = None) -> Listed:
+    """The next cards of those that are asked for, from one of them on: offers are worked out for these alone."""
+    asked = {name: wanted for name, wanted in (asked or {}).items() if wanted and name in FILTERS}
+    found = [c for c in cards if all(FILTERS[name](c.finding) == wanted for name, wanted in asked.items())]
+    seen, before = look.seen, look.before
+    out = []
+    for card in found[begins : begins + AT_ONCE]:
+        # a correction is tried on the performer that is read
+        if before or card.finding.performer != seen.performer.id:
+            out.append(card)
+            continue
+        tries = (truing.first_offer(seen, f.start, f.end, f.kind) for f in (card.finding, *card.rest))
+        out.append(replace(card, offer=next((wanted for wanted in tries if wanted), None)))
+    ends = begins + len(out)
+    following = asked | {"begins": str(ends), "who": seen.performer.id, "as": "before" if before else "now"}
+    return Listed(out, ends, len(found), following)
+
+
+def more_cards(look: Look, begins: int, asked: Mapping[str, str]) -> Listed:
+    """As `listed`, of all cards of a shot."""
+    cards, _ = cards_of({p.id: look.view(p.id) for p in look.seen.shot.performers})
+    return listed(look, cards, begins, asked)
+
+
+def cards_of(views: Mapping[str, View]) -> tuple[list[Card], list[Card]]:
+    """Cards of all performers, what a viewer notices most first; and those that are left as they are. views : by
+    performer id"""
+    cards = [_card(found, view) for view in views.values() for found in by_cause(view.findings)]
     cards.sort(key=lambda c: (-RANK[c.finding.grade], -c.finding.notice))
     return [c for c in cards if not c.finding.left], [c for c in cards if c.finding.left]
 
 
-def _card(found: list[Finding], view: View, offer: Offer) -> Card:
+def _card(found: list[Finding], view: View) -> Card:
     lead, *rest = found
-    tried = next((wanted for f in (lead, *rest) if (wanted := offer(view, f))), None)
-    return Card(lead, view.performer.name, tried, told(lead.value, lead.unit), told(lead.limit, lead.unit), tuple(rest))
+    return Card(lead, view.performer.name, told(lead.value, lead.unit), told(lead.limit, lead.unit), tuple(rest))
 
 
 def proof_of(finding: Finding, view: View, house_limits: Sequence[Limit], by_hand: bool) -> Proof:

@@ -3,8 +3,10 @@
 const token = () => document.querySelector('meta[name="csrf-token"]').content;
 
 // An address that may be kept for ever: it names the revision, and the mark of the database and of the rules
+// `query` : an object, or pairs where a name comes more than once
 export function keptAddress({ shot, mark }, revision, name, query = {}) {
-  return `/shots/${shot}/r/${revision}/${name}?${new URLSearchParams({ ...query, v: mark })}`;
+  const pairs = Array.isArray(query) ? query : Object.entries(query);
+  return `/shots/${shot}/r/${revision}/${name}?${new URLSearchParams([...pairs, ["v", mark]])}`;
 }
 
 const UNKNOWN = "The connection was cut, so it isn't known whether this was kept. Reload the page to see the shot as it stands.";
@@ -35,8 +37,8 @@ export async function getJson(address, signal) {
   return (await answerOf(await ask(address, { signal }))).json();
 }
 
-export async function getFloats(address, signal) {
-  return new Float32Array(await (await answerOf(await ask(address, { signal }))).arrayBuffer());
+export async function getBuffer(address, signal) {
+  return (await answerOf(await ask(address, { signal }))).arrayBuffer();
 }
 
 export async function postJson(address, body) {

@@ -9,7 +9,7 @@ const shotOf = ({ standing, scene, who, pick }, named) => ({
   frame: Number.isInteger(named) ? within(scene, named) : scene.first, saving: false,
 });
 
-const PLAYING = { playing: false, playRange: null, loop: true, rate: null, speed: 1, hold: 1 };
+const PLAYING = { playing: false, playRange: null, round: 0, loop: true, rate: null, speed: 1, hold: 1 };
 
 // What is shown of it: a side, what is tried in its place, and the data and motions these have
 const shownOf = (step) => ({

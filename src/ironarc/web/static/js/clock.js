@@ -13,11 +13,11 @@ export function createClock(state, setup) {
     const [first, last] = range(), fps = setup.fps * state.get("speed");
     // the first callback's time can lie a little before the moment play was pressed
     const elapsed = Math.max(now - startedAt, 0);
-    const { frame, ended } = frameAfter({ start: startFrame, first, last, fps, loop: state.get("loop") }, elapsed / 1000);
+    const { frame, ended, round } = frameAfter({ start: startFrame, first, last, fps, loop: state.get("loop") }, elapsed / 1000);
     if (ended) { state.set({ frame, playing: false, rate: null }); return; }
     if (frame !== state.get("frame")) {
       drawn.push(now);
-      state.set({ frame });
+      state.set({ frame, round });
     }
     drawn = drawn.filter((at) => now - at < 1000);
     const since = Math.min(elapsed, 1000);
@@ -32,13 +32,14 @@ export function createClock(state, setup) {
     startFrame = state.get("frame");
     startedAt = performance.now();
     drawn = [];
+    state.set({ round: 0 });
     request = requestAnimationFrame(tick);
   }
 
   state.on(["playing"], ({ playing }) => {
     if (playing) { start(); return; }
     cancelAnimationFrame(request);
-    state.set({ rate: null });
+    state.set({ rate: null, round: 0 });
   });
   state.on(["speed"], ({ playing }) => { if (playing) start(); });
 }

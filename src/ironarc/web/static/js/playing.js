@@ -1,11 +1,12 @@
 // Which frame the clock asks for, and the moments of flights one can go to.
 
-// Frames are dropped, never stretched: { frame, ended } for seconds passed since `start`
+// Frames are dropped, never stretched: { frame, ended, round } for seconds passed since `start`; round : times gone round
 export function frameAfter({ start, first, last, fps, loop }, seconds) {
   const frame = start + Math.floor(Math.max(seconds, 0) * fps);
-  if (frame <= last) return { frame, ended: false };
-  if (!loop) return { frame: last, ended: true };
-  return { frame: first + ((frame - first) % (last - first + 1)), ended: false };
+  if (frame <= last) return { frame, ended: false, round: 0 };
+  if (!loop) return { frame: last, ended: true, round: 0 };
+  const long = last - first + 1;
+  return { frame: first + ((frame - first) % long), ended: false, round: Math.floor((frame - first) / long) };
 }
 
 // The moments of all flights in order: [[frame, name], …]

@@ -1,10 +1,16 @@
 // What is shown of the shot: only the latest request counts, an older one is dropped.
-import { getFloats, getJson, keptAddress } from "./api.js";
+import { getJson, keptAddress } from "./api.js";
+import { createBlocks, joined } from "./blocks.js";
 import { wholeOf, within } from "./begins.js";
 import { afterFirstPicture } from "./later.js";
 import { itemOf } from "./scene.js";
+import { physicsOf, tracksOf } from "./tracks.js";
+
+// What a page asks for as it opens, as its head has it
+const firstOf = (state) => [{ kind: "tracks", who: state.get("who") }, ...state.get("scene").performers.map((p) => ({ kind: "motion", who: p.id }))];
 
 export function createShown(root, state, setup, say) {
+  const blocks = createBlocks(setup);
   let pending = null;
 
   async function load() {
@@ -14,16 +20,18 @@ export function createShown(root, state, setup, say) {
     const revision = state.get("revision"), changed = state.get("seen") !== revision;
     const at = (name, query = {}) => keptAddress(setup, revision, name, query);
     try {
-      const scene = changed ? await getJson(at("scene.json"), mine.signal) : { ...state.get("scene") };
-      const who = scene.performers.some((p) => p.id === state.get("who")) ? state.get("who") : scene.performers[0].id;
-      // a correction that is tried concerns one performer; the others stand as they are
-      const others = variant === "before" ? "before" : "now";
-      const [data, ...motions] = await Promise.all([
-        getJson(at("reading.json", { as: variant, who }), mine.signal),
-        ...scene.performers.map((p) => getFloats(at("motion.f32", { as: p.id === who ? variant : others, who: p.id }), mine.signal))]);
+      const [scene, data] = await Promise.all([
+        changed ? getJson(at("scene.json"), mine.signal) : { ...state.get("scene") },
+        getJson(at("reading.json", { as: variant, who: state.get("who") }), mine.signal),
+        variant === "now" ? blocks.first(revision, firstOf(state), mine.signal) : null,
+      ]);
+      const { who } = data;
+      const wants = scene.performers.map(({ id }) => ({ kind: "motion", who: id, as: data.motions[id].as, names: data.motions[id].blocks }));
+      const [tracks, ...motions] = await blocks.bring(revision, [{ kind: "tracks", who, as: variant, names: data.blocks }, ...wants], mine.signal);
       if (mine !== pending) return;
       pending = null;
-      const byId = Object.fromEntries(scene.performers.map((p, i) => [p.id, motions[i]]));
+      Object.assign(data, tracksOf(data.columns, tracks));
+      const byId = Object.fromEntries(scene.performers.map((p, i) => [p.id, joined(motions[i])]));
       // what stands now stays in view behind what is tried
       const held = state.get("trying") ? state.get("held") : { motion: byId[who], data };
       const pick = itemOf(scene, state.get("pick")) ? state.get("pick") : "";
@@ -35,7 +43,7 @@ export function createShown(root, state, setup, say) {
         variant, held, ...(sameRange ? {} : { whole, view: whole }),
       });
       Object.assign(root.dataset, { variant, who, revision });
-      loadPhysics(at("physics.json", { as: variant, who }), data);
+      loadPhysics(at("physics.json", { as: variant, who }), { data, revision, who, as: variant });
     } catch (error) {
       if (error.name === "AbortError") return;
       state.set({ trying: null, trial: null });
@@ -44,12 +52,14 @@ export function createShown(root, state, setup, say) {
   }
 
   // Footing, balance and pushes come after the first picture; they belong to the reading they were asked with
-  async function loadPhysics(address, data) {
+  async function loadPhysics(address, { data, revision, who, as }) {
     await afterFirstPicture(() => {});
     if (state.get("data") !== data) return;
     try {
-      const physics = await getJson(address);
-      if (state.get("data") === data) state.set({ physics });
+      const head = await getJson(address);
+      if (state.get("data") !== data) return;
+      const [found] = await blocks.bring(revision, [{ kind: "physics", who, as, names: head.blocks }]);
+      if (state.get("data") === data) state.set({ physics: physicsOf(head, found, data.com.length) });
     } catch (error) { say(error.message); }
   }
 

@@ -5,11 +5,12 @@ import { SETTING } from "../scene.js";
 
 // How the body stands at a frame: how far inside its footing, standing and moving, and how soon it would tip
 export function balanceSays(physics, index) {
-  const standing = physics?.plots.margin[index], moving = physics?.plots.xcom_margin[index];
-  if (physics?.holds_on[index]) return " · holds on by its hands";
-  if (standing == null || moving == null) return "";
+  const now = physics?.at(index);
+  if (!now) return "";
+  const { margin: standing, xcom_margin: moving, tips_s: tips } = now;
+  if (now.holds_on) return " · holds on by its hands";
+  if (standing === null || moving === null) return "";
   const far = (cm) => `${Math.abs(cm).toFixed(0)} cm ${cm < 0 ? "outside" : "inside"}`;
-  const tips = physics.tips_s[index];
   return ` · standing ${far(standing)}, moving ${far(moving)}${tips === null ? "" : `, let go tips in ${tips.toFixed(1)} s`}`;
 }
 

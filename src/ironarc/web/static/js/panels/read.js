@@ -7,17 +7,16 @@ const TIMES = { hang: PERCENT, arc: 100, balance: 100, hover: 100, sink: 100, sl
 
 export const limitOf = (kind, text) => Number.parseFloat(text.replace(",", ".")) / (TIMES[kind] ?? 1);
 
-// Whether a finding is shown: data of a card, and what each filter asks for ("" for anything)
-export const passes = (card, filters) => Object.entries(filters).every(([name, wanted]) => !wanted || card[name] === wanted);
-
 export function createReadPanel(panel, state, setup, actions) {
   const who = () => state.get("who");
   let filters = {};
 
+  // The list of what is asked for, from its first card on
   function filter() {
-    const cards = [...panel.querySelectorAll("#punch-list > [data-finding]")];
-    for (const card of cards) card.classList.toggle("hidden", !passes(card.dataset, filters));
-    panel.querySelector("#none-shown")?.classList.toggle("hidden", !cards.length || cards.some((card) => !card.classList.contains("hidden")));
+    const list = panel.querySelector("#punch-list");
+    if (!list) return;
+    const query = new URLSearchParams({ who: who(), as: state.get("side"), ...filters });
+    window.htmx.ajax("GET", `/shots/${setup.shot}/r/${state.get("revision")}/cards?${query}`, { target: list, swap: "innerHTML" });
   }
 
   // What was chosen before stays chosen in a panel drawn anew, where there still is such a thing
@@ -27,7 +26,7 @@ export function createReadPanel(panel, state, setup, actions) {
       if ([...field.options].some((option) => option.value === wanted)) field.value = wanted;
       else filters[field.dataset.filter] = "";
     }
-    filter();
+    if (Object.values(filters).some(Boolean)) filter();
     showPier();
   }
 
@@ -60,7 +59,7 @@ export function createReadPanel(panel, state, setup, actions) {
     const button = event.target.closest("button");
     if (!button || button.disabled) return;
     const { action, findings, performer, how, prop, start, end, pier: pierDo, kind, where } = button.dataset;
-    if (action === "all-findings") { filters = {}; settle(); }
+    if (action === "all-findings") { filters = {}; settle(); filter(); }
     if (action === "take-up") actions.edit({ kind: "take_up_findings", performer, findings: findings.split("|") });
     if (action === "reset-limit") resetLimit(kind, where);
     if (action === "settle") actions.edit({ kind: "settle_doubt", performer: who(), how, prop: prop ?? "", start: Number(start), end: Number(end) });

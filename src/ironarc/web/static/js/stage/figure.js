@@ -104,14 +104,15 @@ export function createFigure(scene, behind, figure, spacing) {
       }
     },
     // at : frames' indices ghosts stand on, nearest first, or null for those around the one shown
-    show(motion, index, { ghosts: withGhosts, read, shift, at: chosen = null }) {
+    // beyond : of a loop, what plays past its ends: an index to the one that plays then and the shift (Matrix4) to it
+    show(motion, index, { ghosts: withGhosts, read, shift, at: chosen = null, beyond = (at) => ({ at, shift }) }) {
       ink.color.set(read ? BODY : BODY_ASIDE);
       for (const mesh of [body, outline, shadow]) { mesh.visible = true; pose(mesh, motion, figure, index, shift); }
       const count = motion.length / (joints * STRIDE);
       for (const [i, { group, meshes, away }] of ghosts.entries()) {
-        const at = chosen ? chosen[i] ?? -1 : index + away * spacing;
-        group.visible = withGhosts && at >= 0 && at < count && at !== index;
-        if (group.visible) for (const mesh of meshes) pose(mesh, motion, figure, at, shift);
+        const ghost = chosen ? { at: chosen[i] ?? -1, shift } : beyond(index + away * spacing), { at } = ghost;
+        group.visible = withGhosts && at >= 0 && at < count && (at !== index || ghost.shift !== shift);
+        if (group.visible) for (const mesh of meshes) pose(mesh, motion, figure, at, ghost.shift);
       }
     },
     hide() {

@@ -47,32 +47,32 @@ export function createFooting(scene) {
     // data : the reading; physics : its footing by frame, or null; frame : of the shot
     // playing : what can't be read while it moves is left out
     setFrame(data, physics, index, frame, { shown, playing }) {
-      if (!physics || !shown.footing) { hide(); return; }
-      const flat = physics.marks[index] ?? [], hull = physics.hulls[index], low = flat.filter((_, i) => i % 4 === 1);
-      const y = (low.length ? Math.min(...low) : data.floor) + LIFT;
+      const now = physics?.at(index);
+      if (!now || !shown.footing) { hide(); return; }
+      const { hull } = now, y = (now.marks.length ? Math.min(...now.marks.map((mark) => mark[1])) : data.floor) + LIFT;
       const counts = [0, 0, 0];
-      for (let i = 0; i < flat.length; i += 4) {
-        const kind = flat[i + 3], n = counts[kind]++;
-        if (n < MOST) marks[kind].setMatrixAt(n, m.makeTranslation(flat[i], flat[i + 1] + LIFT, flat[i + 2]));
+      for (const [u, v, w, kind] of now.marks) {
+        const n = counts[kind]++;
+        if (n < MOST) marks[kind].setMatrixAt(n, m.makeTranslation(u, v + LIFT, w));
       }
       marks.forEach((mesh, kind) => { mesh.visible = true; mesh.count = Math.min(counts[kind], MOST); mesh.instanceMatrix.needsUpdate = true; });
       area.visible = Boolean(hull) && hull.length > 2;
       if (area.visible) {
         const edge = hull.flatMap(([x, z], i) => { const [u, w] = hull[(i + 1) % hull.length]; return [x, y, z, u, y, w]; });
         fill(area, playing ? edge : [...edge, ...hatchOf(hull, HATCH).flatMap(([x, z, u, w]) => [x, y, z, u, y, w])]);
-        area.material.opacity = physics.doubt[index] ? 0.35 : 0.8;
+        area.material.opacity = now.doubt ? 0.35 : 0.8;
       }
       // where the body is going: a small cross on the ground at the extrapolated center of gravity
-      const [x, z] = physics.xcom[index];
+      const [x, z] = now.xcom;
       going.visible = Boolean(hull);
       fill(going, [x - 0.045, y, z, x + 0.045, y, z, x, y, z - 0.045, x, y, z + 0.045]);
       // the arc a load would fly on from the hand that lets it go
       thrown.visible = physics.thrown.length > 0;
       if (arcsOf !== physics) fill(thrown, physics.thrown.flatMap(({ path }) => path.slice(1).flatMap((to, i) => (i % 2 ? [] : [...path[i], ...to]))));
       arcsOf = physics;
-      const now = physics.slides.filter((s) => s.start <= frame && frame <= s.end);
-      slid.visible = now.length > 0;
-      fill(slid, now.flatMap(({ path }) => path.slice(1).flatMap(([u, w], i) => [path[i][0], y, path[i][1], u, y, w])));
+      const slides = physics.slides.filter((s) => s.start <= frame && frame <= s.end);
+      slid.visible = slides.length > 0;
+      fill(slid, slides.flatMap(({ path }) => path.slice(1).flatMap(([u, w], i) => [path[i][0], y, path[i][1], u, y, w])));
     },
   };
 }

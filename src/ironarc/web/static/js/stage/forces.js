@@ -96,7 +96,8 @@ export function createForces(scene, words) {
       for (const mesh of rings) mesh.visible = false;
       line.visible = false;
       for (const { span } of labels) if (!span.hidden) span.hidden = true;
-      if (!physics) return;
+      const now = physics?.at(index);
+      if (!now) return;
       let n = 0;
       // numbers that change on every frame can't be read while it plays
       const say = (text, at, cls) => {
@@ -105,14 +106,14 @@ export function createForces(scene, words) {
         Object.assign(one.span, { hidden: false, textContent: text, className: `num force-label ${cls}` });
         one.at.copy(at);
       };
-      const rows = physics.pushes[index] ?? [];
+      const rows = now.pushes;
       if (shown.pushes) rows.forEach(([, x, y, z, fx, fy, fz], i) => {
         pushes[i] ??= arrow(STEEL);
         vector.set(fx, fy, fz);
         const size = vector.length(), end = pushes[i].point(x, y, z, vector, size * METRES_A_WEIGHT, RADIUS);
         if (size > 0.1) say(`${size.toFixed(1)} bw`, end, "is-push");
       });
-      const none = physics.phantom[index];
+      const none = now.phantom;
       // a push that a prop gives in a blow is no phantom
       const blow = physics.blows.find((b) => Math.abs(index - b.at) <= BESIDE_BLOW);
       if (shown.pushes && none && blow) {
@@ -136,11 +137,11 @@ export function createForces(scene, words) {
         }
       }
       if (shown.spin) {
-        vector.set(...physics.spin[index]);
+        vector.set(...now.spin);
         const size = vector.length();
         if (size > 1) {
           const end = spin.point(...data.com[index], vector, Math.min(size * SPIN_METRES, MOST_SPIN), RADIUS * 0.8);
-          const turns = size / Math.max(physics.inertia[index], 1e-6) / (2 * Math.PI);
+          const turns = size / Math.max(now.inertia, 1e-6) / (2 * Math.PI);
           say(`${turns.toFixed(1)} turns/s`, end, "is-spin");
         }
       }

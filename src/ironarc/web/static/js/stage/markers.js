@@ -3,6 +3,7 @@ import * as THREE from "../../vendor/three.js";
 
 const STEEL = "#2B5876", BRASS = "#B07D1E", OXIDE = "#9E3A1B";
 const UP = new THREE.Vector3(0, 1, 0);
+const MOST_BEADS = 900, BEADS_ON = 150; // that are drawn at once, and by how many they go along with the playhead
 
 function instanced(geometry, color, count) {
   const mesh = new THREE.InstancedMesh(geometry, new THREE.MeshBasicMaterial({ color, depthTest: false }), count);
@@ -43,7 +44,10 @@ export function createMarkers(scene, behind) {
   bob.renderOrder = 9;
   const foot = new THREE.Mesh(new THREE.RingGeometry(0.05, 0.062, 28).rotateX(-Math.PI / 2), new THREE.MeshBasicMaterial({ color: OXIDE, side: THREE.DoubleSide }));
   const grid = new THREE.Group();
-  scene.add(beads, dashes, here, disc, plumb, bob, foot);
+  const through = new THREE.Line(new THREE.BufferGeometry(), new THREE.LineBasicMaterial({ color: STEEL, depthTest: false }));
+  through.renderOrder = 5;
+  through.frustumCulled = through.visible = false;
+  scene.add(beads, dashes, through, here, disc, plumb, bob, foot);
   behind.add(grid);
   const m = new THREE.Matrix4(), q = new THREE.Quaternion(), s = new THREE.Vector3(), a = new THREE.Vector3(), b = new THREE.Vector3();
 
@@ -58,17 +62,37 @@ export function createMarkers(scene, behind) {
     return larger;
   }
 
+  // Of a long motion the beads about the playhead are drawn, and a line through all frames: its beads would hide one
+  // another, and cost more than all else together
+  let com = [], from = 0, first = 0;
   function drawBeads(data) {
-    beads = roomy(beads, beadShape, STEEL, data.com.length);
-    data.com.forEach((c, i) => beads.setMatrixAt(i, m.makeTranslation(c[0], c[1], c[2])));
-    beads.count = data.com.length;
-    beads.instanceMatrix.needsUpdate = true;
+    com = data.com;
+    [first] = data.range;
+    beads = roomy(beads, beadShape, STEEL, Math.min(com.length, MOST_BEADS));
+    through.visible = beads.visible && com.length > MOST_BEADS;
+    if (com.length > MOST_BEADS) {
+      through.geometry.dispose();
+      through.geometry = new THREE.BufferGeometry().setAttribute("position", new THREE.Float32BufferAttribute(com.flat(), 3));
+    }
+    from = -1;
   }
 
-  function drawGravityArc(data) {
-    dashes = roomy(dashes, dashShape, BRASS, data.com.length + 1);
+  function fillBeads(data, index) {
+    const wanted = Math.max(Math.min(Math.floor((index - MOST_BEADS / 2) / BEADS_ON) * BEADS_ON, com.length - MOST_BEADS), 0);
+    if (wanted === from) return;
+    from = wanted;
+    beads.count = Math.min(com.length, MOST_BEADS);
+    for (let i = 0; i < beads.count; i++) beads.setMatrixAt(i, m.makeTranslation(...com[from + i]));
+    beads.instanceMatrix.needsUpdate = true;
+    drawGravityArcs(data);
+  }
+
+  // The arcs of the flights whose beads are drawn
+  function drawGravityArcs(data) {
+    const shown = data.flights.filter((f) => f.end - first >= from && f.start - first <= from + beads.count);
+    dashes = roomy(dashes, dashShape, BRASS, shown.reduce((sum, f) => sum + f.gravity_arc.length, 1));
     let n = 0;
-    for (const flight of data.flights) {
+    for (const flight of shown) {
       for (let i = 0; i + 1 < flight.gravity_arc.length; i++) {
         a.set(...flight.gravity_arc[i]); b.set(...flight.gravity_arc[i + 1]);
         const length = a.distanceTo(b);
@@ -97,8 +121,9 @@ export function createMarkers(scene, behind) {
   }
 
   return {
-    setData(data, box) { drawBeads(data); drawGravityArc(data); drawGrid(data, box); },
+    setData(data, box) { drawBeads(data); drawGrid(data, box); },
     setFrame(data, index, hover) {
+      fillBeads(data, index);
       const [x, y, z] = data.com[index];
       disc.position.set(x, y, z);
       const height = Math.max(y - data.floor, 0.001);
@@ -117,6 +142,7 @@ export function createMarkers(scene, behind) {
     },
     show(what, display) {
       beads.visible = what.path;
+      through.visible = what.path && com.length > MOST_BEADS;
       dashes.visible = what.gravity;
       disc.visible = what.com && display.marker;
       for (const part of [plumb, bob, foot]) part.visible = what.com && display.foot;
@@ -127,7 +153,7 @@ export function createMarkers(scene, behind) {
       if (!beads.visible) return null;
       beads.boundingSphere = null;
       const [hit] = raycaster.intersectObject(beads);
-      return hit ? hit.instanceId : null;
+      return hit ? from + hit.instanceId : null;
     },
   };
 }

@@ -1,6 +1,7 @@
 // The stage: figures, props, references, markers and cameras on one canvas. Draws only when something changed.
 import * as THREE from "../../vendor/three.js";
 import { firstPictureDrawn } from "../later.js";
+import { loopAt, ROUNDS, shareOf, wrapped } from "../rounds.js";
 import { heldFrame, performerOf, SETTING } from "../scene.js";
 import { rowsOf } from "../trestle/keyrows.js";
 import { createAnswer } from "./answer.js";
@@ -52,16 +53,20 @@ export function createStage(canvas, state, setup, actions, references, block) {
   let due = false;
   const redraw = () => { if (!due) { due = true; requestAnimationFrame(draw); } };
   const figures = new Map();
-  const markers = createMarkers(rest, behind);
+  // what goes with the body as it goes round a loop, and what stands on the ground that it goes over
+  const onBody = new THREE.Group(), ground = new THREE.Group(), behindGround = new THREE.Group();
+  rest.add(onBody, ground);
+  behind.add(behindGround);
+  const markers = createMarkers(onBody, behindGround);
   const labels = document.createElement("div");
   labels.className = "stage-labels";
   const signs = document.createElement("div");
   signs.className = "stage-signs";
   const measures = labels.cloneNode(), words = labels.cloneNode();
   canvas.after(labels, signs, measures, words);
-  const props = createProps(rest, labels);
-  const guides = createGuides(rest);
-  const weights = createWeights(rest), footing = createFooting(rest), forces = createForces(rest, words);
+  const props = createProps(ground, labels);
+  const guides = createGuides(ground);
+  const weights = createWeights(onBody), footing = createFooting(onBody), forces = createForces(onBody, words);
   const gap = createGap(rest, measures), sketches = createSketches(rest);
   const backdrops = createBackdrops(restBehind, references, redraw);
   const cameras = createCameras(canvas, travel, redraw, coveredPx);
@@ -123,13 +128,44 @@ export function createStage(canvas, state, setup, actions, references, block) {
     for (const [id, { figure }] of figures) if (!kept.has(id)) { figure.dispose(); figures.delete(id); }
   }
 
+  // The clip that is looked at as a loop
+  function loopShown() {
+    return state.get("step") === "show" ? loopAt(performerOf(setup, state.get("who")).strips, state.get("frame"), state.get("playRange")) : null;
+  }
+
+  const carried = ({ x, y, z, yaw }) => new THREE.Matrix4().makeRotationY(yaw).setPosition(x, y, z);
+
+  // What plays past the ends of a loop: its other end, carried to where the next round is
+  function beyond(loop, at) {
+    const { frame, rounds } = wrapped(loop, at + setup.first);
+    return { at: frame - setup.first, shift: rounds ? carried(shareOf(loop.round, rounds)) : null };
+  }
+
+  // A loop that goes over the ground is played beside it: the ground goes by, and the body round after round on it
+  function goingRound(loop) {
+    if (!state.get("playing") || !state.get("playRange") || !loop) return null;
+    const rounds = state.get("round") % ROUNDS, share = (state.get("frame") - loop.start) / (loop.end - loop.start + 1);
+    const under = carried(shareOf(loop.round, rounds + share)).invert();
+    return { ground: under, body: under.clone().multiply(carried(shareOf(loop.round, rounds))) };
+  }
+
+  function place(group, matrix) {
+    group.matrixAutoUpdate = false;
+    if (matrix) group.matrix.copy(matrix); else group.matrix.identity();
+    group.matrixWorldNeedsUpdate = true;
+  }
+
   function showFigures(index, ghosts, held) {
+    const loop = loopShown(), going = goingRound(loop);
+    place(onBody, going?.body);
+    for (const group of [ground, behindGround]) place(group, going?.ground);
     for (const performer of setup.performers) {
       const { figure } = figures.get(performer.id) ?? {}, motion = state.get("motions")[performer.id];
       if (!figure || !motion) continue;
       const read = performer.id === state.get("who");
       if (performer.hidden) { figure.hide(); continue; }
-      figure.show(motion, index, { ghosts: ghosts && read, read, shift: tools.shiftOf(performer.id), at: read ? ghostsAt(index) : null });
+      const shift = going ? going[read ? "body" : "ground"] : tools.shiftOf(performer.id);
+      figure.show(motion, index, { ghosts: ghosts && read, read, shift, at: read ? ghostsAt(index) : null, ...(read && loop ? { beyond: (at) => beyond(loop, at) } : {}) });
       figure.compare(read ? held : null, index);
     }
   }
@@ -188,11 +224,15 @@ export function createStage(canvas, state, setup, actions, references, block) {
       box.expandByPoint(new THREE.Vector3(x + tall * 0.22, y + tall * 0.48, z + tall * 0.22));
     }
     for (const performer of setup.performers) {
-      const motion = state.get("motions")[performer.id], reach = performer.figure.height;
-      if (performer.hidden || !motion || performer.id === state.get("who")) continue;
-      for (const at of [0, motion.length - performer.figure.joints * 7]) {
-        box.expandByPoint(new THREE.Vector3(motion[at] - reach * 0.2, data.floor, motion[at + 2] - reach * 0.2));
-        box.expandByPoint(new THREE.Vector3(motion[at] + reach * 0.2, motion[at + 1] + reach * 0.45, motion[at + 2] + reach * 0.2));
+      const motion = state.get("motions")[performer.id], about = performer.figure.height * 0.12;
+      if (performer.hidden || !motion) continue;
+      const row = performer.figure.joints * 7;
+      for (const begin of [0, motion.length - row]) {
+        for (let at = begin; at < begin + row; at += 7) {
+          const [x, y, z] = motion.subarray(at, at + 3);
+          box.expandByPoint(new THREE.Vector3(x - about, Math.min(data.floor, y), z - about));
+          box.expandByPoint(new THREE.Vector3(x + about, y + about, z + about));
+        }
       }
     }
     for (const prop of setup.props) {

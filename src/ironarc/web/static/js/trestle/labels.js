@@ -19,7 +19,8 @@ export function sideBySide(boxes, low, high) {
   const put = [];
   for (const i of order) {
     const { x, half } = boxes[i];
-    const at = Math.max(x, from + half);
+    // at the far edge a box stands before its place, where nothing is in the way
+    const at = Math.max(Math.min(x, high - half), from + half);
     if (at + half > high) {
       // there is room only if those before it can move towards the start
       const over = at + half - high, slack = put.length ? Math.min(...put.map((p) => out[p] - boxes[p].half)) - low : 0;

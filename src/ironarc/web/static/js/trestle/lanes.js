@@ -14,6 +14,12 @@ const TICK_PX = 52; // the least room for a number of the ruler
 const HARD_MS = 0.5; // at which a prop must meet something for it to be marked
 const WORD_PX = 6.4; // a letter of a mark's word
 
+const STRUT_PX = 2; // a frame, under which struts would be a grey block
+const NARROW_PX = 5; // under which a pier has no ends to take; zoom in for them
+
+// Whether frames from start to end are seen in the view
+const seen = ({ view: [a, b] }, start, end) => end >= a - 1 && start <= b + 1;
+
 const laneName = (y, says, key) => node("text", { x: 12, y, class: "lane-name" }, says, key);
 
 // The smallest step of 1, 2, 5, 10 … frames that leaves room for its numbers
@@ -119,7 +125,7 @@ export function flightNode(flight, { data, first, x, deck: base, scale, held, ha
     stood && node("path", { d: stood, class: "was" }, [], "was"),
     node("path", { d: curve(wanted), class: "gravity" }, [], "gravity"),
     node("path", { d: `${curve(own)}Z`, class: "arch-fill" }, [], "fill"),
-    ...own.map(([f, h]) => node("line", { x1: x(f), x2: x(f), y1: base, y2: base - h * scale, class: "strut" }, [], `strut${f}`)),
+    ...(x(1) - x(0) < STRUT_PX ? [] : own).map(([f, h]) => node("line", { x1: x(f), x2: x(f), y1: base, y2: base - h * scale, class: "strut" }, [], `strut${f}`)),
     node("path", { d: curve(own), class: "arch" }, [], "arch"),
     ...(handles ? archHandles(flight, { x, base, scale, over, level }) : []),
   ], `flight${flight.start}`);
@@ -133,10 +139,10 @@ function topsOf(flight, data, first) {
   return { own: top(level), wanted: top((f) => flight.gravity_arc[f - flight.start][1]) };
 }
 
-// Flights with whether what gravity asks for is far enough from what is there to be said
+// Flights in the view, with whether what gravity asks for is far enough from what is there to be said
 function withGravity(at) {
   const scale = archScale(at);
-  return at.data.flights.map((flight) => {
+  return at.data.flights.filter((f) => seen(at, f.take_off, f.landing)).map((flight) => {
     const { own, wanted } = topsOf(flight, at.data, at.first);
     return { ...flight, asks_apart: Math.abs(wanted - own) * scale > 14 };
   });
@@ -153,7 +159,7 @@ export function flightLane(at) {
   return [
     !data.flights.length && node("text", { x: GUTTER + 8, y: deck - 6, class: "lane-none" }, "No flight: something holds the body throughout", "none"),
     node("line", { x1: GUTTER, x2: width - EDGE, y1: deck, y2: deck, class: "deck" }, [], "deck"),
-    ...data.flights.map((flight) => flightNode(flight, { ...at, scale })),
+    ...data.flights.filter((f) => seen(at, f.take_off, f.landing)).map((flight) => flightNode(flight, { ...at, scale })),
     at.archDrag && draggedArch(at.archDrag, { ...at, scale }),
   ].filter(Boolean);
 }
@@ -165,8 +171,8 @@ export const pierName = ({ limb }) => capital(limb);
 const HEIGHTS = { foot: [3, PIER - 5], hand: [3, PIER - 5], other: [7, PIER - 9] };
 
 // `dragged` : { pier, start, end } while an end is dragged
-export function pierLane({ data, x, piers: top, dragged }) {
-  return data.piers.flatMap((row, i) => row.spans.map((pier) => {
+export function pierLane({ data, x, view, piers: top, dragged }) {
+  return data.piers.flatMap((row, i) => row.spans.filter((pier) => seen({ view }, pier.start, pier.end)).map((pier) => {
     const moved = dragged && samePier(dragged.pier, pier) ? dragged : pier;
     const [down, high] = HEIGHTS[pier.kind], y = top + i * PIER;
     const x0 = x(moved.start - 0.5), x1 = x(moved.end + 0.5), width = Math.max(x1 - x0, 2);
@@ -182,7 +188,7 @@ export function pierLane({ data, x, piers: top, dragged }) {
       pier.pulls && node("path", { d: `M${x0 + 5} ${y + 2}v${PIER - 4}M${x1 - 5} ${y + 2}v${PIER - 4}`, class: "pier-grip" }, [], "grip"),
       node("rect", { x: x0, y: y + 1, width: 2, height: PIER - 2, class: "pier-cap" }, [], "cap0"),
       node("rect", { x: x1 - 2, y: y + 1, width: 2, height: PIER - 2, class: "pier-cap" }, [], "cap1"),
-      end("start", x0), end("end", x1),
+      width > NARROW_PX && end("start", x0), width > NARROW_PX && end("end", x1),
     ].filter(Boolean), `${pier.part}${pier.surface}${pier.start}`);
   }));
 }

@@ -15,7 +15,7 @@ export const PLOTS = {
     from: "margin", second: "xcom_margin", clip: 30, edge: true,
   },
   pushes: {
-    chip: "Pushes", name: "Ground reaction, and phantom force in oxide", unit: "bw", digits: 2, zero: true, from: "grf", second: "phantom", odd: true,
+    chip: "Pushes", name: "Ground reaction, and phantom force in oxide", unit: "bw", digits: 2, zero: true, from: "grf", second: "phantom_size", odd: true,
   },
   parts: { chip: "By part", name: "Spin carried by", unit: "kg·m²/s", digits: 0, zero: true, stacked: true },
   guide: { chip: "Off the guide", name: "Distance from the guide curve", unit: "cm", digits: 1, zero: true, only: (data) => data.off_guide.length > 0 },
@@ -81,7 +81,7 @@ export function createPlots(root, chips, state, setup) {
   // what gravity asks for on the flights: a brass line where there is one to draw
   function idealOf(key, data) {
     const second = PLOTS[key].second, physics = state.get("physics");
-    if (second) return physics ? clipped(physics.plots[second], PLOTS[key].clip) : [];
+    if (second) return physics ? clipped(physics.plot(second), PLOTS[key].clip) : [];
     const out = frames.map(() => null);
     for (const flight of data.flights) {
       for (let f = flight.start; f <= flight.end; f++) {
@@ -152,7 +152,7 @@ export function createPlots(root, chips, state, setup) {
   // Values of a plot over the frames; those off a guide are of the one picked, or of the first
   function valuesOf(key, data) {
     const plot = PLOTS[key], physics = state.get("physics");
-    if (plot.from) return physics ? clipped(physics.plots[plot.from], plot.clip) : [];
+    if (plot.from) return physics ? clipped(physics.plot(plot.from), plot.clip) : [];
     if (plot.stacked) return physics ? stacked(physics).at(-1) ?? [] : [];
     if (key !== "guide") return data.plots[key];
     return (data.off_guide.find((guide) => guide.id === state.get("pick")) ?? data.off_guide[0])?.cm ?? [];

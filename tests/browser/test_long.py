@@ -1,0 +1,63 @@
+"""A long shot, by hand: its list comes as one scrolls, and an hour's edits leave the page as large as it was."""
+
+import pytest
+from selenium.webdriver.common.keys import Keys
+from selenium.webdriver.support.ui import Select
+
+from bench.blocking import long_capture
+from ironarc.core.edits.commands import COMMANDS
+from ironarc.core.reading import see
+from ironarc.store import shots
+from tests.browser.test_strike import changed
+
+ROUNDS = 12
+
+
+@pytest.fixture
+def long_shot(session):
+    return shots.create(session, long_capture(1500))
+
+
+def counted(person) -> dict[str, float]:
+    """Nodes and listeners of the page, once what is let go has gone."""
+    person.driver.execute_cdp_cmd("Performance.enable", {})
+    person.driver.execute_cdp_cmd("HeapProfiler.collectGarbage", {})
+    told = {m["name"]: m["value"] for m in person.driver.execute_cdp_cmd("Performance.getMetrics", {})["metrics"]}
+    return {name: told[name] for name in ("Nodes", "JSEventListeners")}
+
+
+def test_the_list_grows_as_one_scrolls_and_is_asked_anew_by_a_filter(person, long_shot):
+    person.open_shot(long_shot, "?step=read")
+    assert len(person.all("#punch-list > .finding")) == 40
+    last = person.one("#more-cards")
+    person.driver.execute_script("arguments[0].scrollIntoView()", last)
+    person.until(lambda: len(person.all("#punch-list > .finding")) > 40)
+    chosen = Select(person.one('[data-filter="kind"]'))
+    kind = chosen.options[-1].get_attribute("value")
+    chosen.select_by_value(kind)
+    kinds = lambda: {card.get_attribute("data-kind") for card in person.all("#punch-list > .finding")}  # noqa: E731
+    person.until(lambda: kinds() == {kind})
+    assert person.complaints() == []
+
+
+def test_edits_and_undos_leave_no_nodes_and_no_listeners_behind(person, session, long_shot):
+    standing = shots.standing(session, long_shot)
+    shot = shots.load(session, long_shot, standing.revision)
+    lifted = COMMANDS["lift_contact"](see(shot), "performer1", "left foot", 700, 706)
+    shots.apply(session, long_shot, standing.revision, lifted)
+    session.commit()
+    person.open_shot(long_shot, "?step=read&frame=700")
+
+    def there_and_back() -> None:
+        for key in "zy":
+            changed(person, lambda key=key: person.chord(Keys.CONTROL, key))
+
+    there_and_back()
+    before = counted(person)
+    for _ in range(ROUNDS):
+        there_and_back()
+    after = counted(person)
+    # a list that is drawn anew may hold a few nodes more or less
+    assert after["Nodes"] < before["Nodes"] + 500
+    assert after["JSEventListeners"] < before["JSEventListeners"] + 50
+    assert person.complaints() == []
