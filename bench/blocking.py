@@ -119,7 +119,7 @@ def commit(served: Served, shot_id: int, frame: int, revisions: dict[int, int]) 
             "block.json?who=performer1",
             "panels/block?who=performer1",
         ]
-        for name in (*asked, *(f"motion.f32?who={who}" for who in ("performer1", "performer2"))):
+        for name in (*asked, *(f"blocks.f32?want=motion|{who}|now|" for who in ("performer1", "performer2"))):
             assert client.get(f"{at}/{name}").status_code == 200
 
     told("a pose kept, and everything shown anew", times_ms(keep, COMMITS))

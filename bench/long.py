@@ -47,7 +47,7 @@ def requests(frames: int) -> None:
         engine.dispose()
         app = create_app("bench", url)
         client = app.test_client()
-        first, _ = taken(lambda: client.get(f"{at}/motion.f32"))
+        first, _ = taken(lambda: client.get(f"{at}/blocks.f32?want=motion"))
         print(f"{frames} frames: read for the first time {first:.2f} s of processor time")
         for name in REQUESTS:
             seconds, answer = taken(lambda name=name: client.get(f"{at}/{name}"))

@@ -58,7 +58,7 @@ def server(served: Served, shot_id: int, revision: int) -> None:
     def weigh() -> None:
         variant = f"weigh-layer1-{next(percents)}"
         client.get(f"{base}/reading.json?as={variant}")
-        client.get(f"{base}/motion.f32?as={variant}")
+        client.get(f"{base}/blocks.f32?want=motion|performer1|{variant}|")
 
     tried = times_ms(weigh, TRIES)
     print(f"trying a weight (reading and motion): median {statistics.median(tried):.0f} ms, p95 {p95(tried):.0f} ms")
@@ -100,7 +100,7 @@ def scene(served: Served, shot_id: int, revision: int) -> None:
         client.get(f"{base}/scene.json")
         client.get(f"{base}/reading.json?who=performer1")
         for who in ("performer1", "performer2"):
-            client.get(f"{base}/motion.f32?who={who}")
+            client.get(f"{base}/blocks.f32?want=motion|{who}|now|")
         client.get(f"{base}/panels/set?who=performer2&pick=performer2")
 
     moved = times_ms(nudge, TRIES)

@@ -50,7 +50,7 @@ class Browser:
         at = f"/shots/{self.shot}/r/{self.revision}"
         self.get(f"{at}/scene.json?v={self.mark}")
         asked = [f"{at}/reading.json?as=now&who=performer1", f"{at}/panels/set?who=performer2&pick=performer2"]
-        asked += [f"{at}/motion.f32?as=now&who={who}" for who in ("performer1", "performer2")]
+        asked += [f"{at}/blocks.f32?want=motion%7C{who}%7Cnow%7C" for who in ("performer1", "performer2")]
         list(pool.map(self.get, asked))
         return time.perf_counter() - begin
 
