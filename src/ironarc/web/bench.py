@@ -11,6 +11,7 @@ from ironarc.core.edits.rate import rate_effects
 from ironarc.core.errors import EditError
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.judging.judge import blows_of
+from ironarc.core.mannequin import FINE, LIGHT, mannequin_of
 from ironarc.core.reading import Reading
 from ironarc.core.reading.points import point_at
 from ironarc.core.scene.rate import parse_rate, rate_text
@@ -28,6 +29,7 @@ from ironarc.web.panels.read import FILTERS, more_cards, proof_of
 from ironarc.web.physics_data import physics_data
 from ironarc.web.scene_data import scene_data
 from ironarc.web.seeing import open_session, see, variants
+from ironarc.web.skins import packed_skin
 from ironarc.web.variants import View
 
 pages = Blueprint("bench", __name__, url_prefix="/shots/<id:shot_id>")
@@ -67,7 +69,8 @@ def _preload(shot_id: int, setup: dict) -> list[str]:
     at, mark_ = f"/shots/{shot_id}/r/{setup['standing']['revision']}", setup["mark"]
     wanted = [("tracks", setup["who"]), *(("motion", p["id"]) for p in setup["scene"]["performers"])]
     query = urlencode([*(("want", f"{kind}|{who}|now|") for kind, who in wanted), ("v", mark_)])
-    return [f"{at}/reading.json?as=now&who={setup['who']}&v={mark_}", f"{at}/blocks.f32?{query}"]
+    figures = [f"{at}/skins/{p['id']}/{LIGHT}?v={mark_}" for p in setup["scene"]["performers"]]
+    return [f"{at}/reading.json?as=now&who={setup['who']}&v={mark_}", f"{at}/blocks.f32?{query}", *figures]
 
 
 @pages.get("/r/<id:revision>/scene.json")
@@ -138,6 +141,17 @@ def physics(shot_id: int, revision: int):
     with open_session() as session:
         seen = _view(session, shot_id, revision)
         return for_ever(session, plain_json(physics_data(seen.reading, seen.ask(blows_of))), "application/json")
+
+
+@pages.get("/r/<id:revision>/skins/<who>/<level>")
+def skin(shot_id: int, revision: int, who: str, level: str):
+    """A performer's mannequin, as `skins.py` has it."""
+    if level not in (FINE, LIGHT):
+        raise shots.NotFound("There is no such figure.")
+    with open_session() as session:
+        seen = see(session, shot_id, revision, who=who)
+        sent = packed_skin(mannequin_of(seen.reading.body, seen.performer.weighing.female, level))
+        return for_ever(session, sent, "application/octet-stream")
 
 
 @pages.get("/files/<address:address>")

@@ -8,6 +8,7 @@ import numpy as np
 from ironarc.core.columns import Dense
 from ironarc.core.document import Performer, Shot
 from ironarc.core.figure.grips import limbs_of
+from ironarc.core.mannequin import known_by
 from ironarc.core.motion.ik import unit
 from ironarc.core.motion.layers import LET_GO
 from ironarc.core.reading import Reading
@@ -23,8 +24,14 @@ from ironarc.web.physics_data import line_of_action
 
 
 def figure_data(performer: Performer, reading: Reading) -> dict:
-    """What never changes with the frame: joints, the solids of the mannequin, and the bones that may stretch."""
+    """What never changes with the frame: joints, the mannequin by its digest, what it stands on, the bones that may
+    stretch, and where the mass is."""
     return {
+        "shape": known_by(reading.body, performer.weighing.female),
+        "soles": [
+            {"joint": point.joint, "at": np.round(point.position_m, 4).tolist(), "hand": point.point == "palm"}
+            for point in reading.body.anatomy.contact_points
+        ],
         "joints": len(performer.rig),
         "height": reading.body.anatomy.height_m,
         "line": line_of_action(reading),
@@ -36,18 +43,7 @@ def figure_data(performer: Performer, reading: Reading) -> dict:
             if to >= 0 and np.linalg.norm(bone := reading.body.anatomy.rig.offsets[to] * reading.body.scale_to_m) > 0
         ],
         "parts": [
-            {
-                "joint": p.joint,
-                "segment": p.segment or "other",
-                "side": p.side,
-                "mass": round(p.mass_kg, 3),
-                "start": np.round(p.start_m, 5).tolist(),
-                "end": np.round(p.end_m, 5).tolist(),
-                "com": np.round(p.com_m, 5).tolist(),
-                "width": round(p.half_width_m, 5),
-                "depth": round(p.half_depth_m, 5),
-                "across": np.round(p.across, 5).tolist(),
-            }
+            {"joint": p.joint, "mass": round(p.mass_kg, 3), "com": np.round(p.com_m, 5).tolist()}
             for p in reading.body.parts
         ],
     }

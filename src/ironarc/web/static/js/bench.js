@@ -24,6 +24,7 @@ import { createShowPanel } from "./panels/show.js";
 import { createWeighPanel } from "./panels/weigh.js";
 import { createSetup } from "./scene.js";
 import { createShown } from "./shown.js";
+import { createSkins } from "./stage/skins.js";
 import { createStage } from "./stage/stage.js";
 import { createState } from "./state.js";
 import { createTrying } from "./trying.js";
@@ -40,14 +41,15 @@ const named = new URL(window.location.href).searchParams.get("frame");
 const state = createState(beginnings(begins, root.dataset.step, Number(named ?? NaN)));
 const setup = createSetup(state, { shot: begins.shot, mark: begins.mark, mark_words: begins.mark_words });
 const say = createMessage(document.getElementById("bench-message"));
-const shown = createShown(root, state, setup, say);
+const skins = createSkins(setup);
+const shown = createShown(root, state, setup, { say, skins });
 const parts = {}; // what actions reach, put in as it is made
 const actions = createActions(root, state, setup, { say, shown, parts });
 
 // Without WebGL the readings still serve: trestle, plots and panel work on
 function openStage() {
   try {
-    return createStage(root.querySelector(".stage-canvas"), state, setup, actions, references, block);
+    return createStage(root.querySelector(".stage-canvas"), state, setup, actions, { references, block, skins });
   } catch (error) {
     console.warn(error);
     say("This browser can't draw in 3D here: WebGL is switched off or missing. Trestle, plots and punch list still work.");

@@ -9,7 +9,7 @@ import { physicsOf, tracksOf } from "./tracks.js";
 // What a page asks for as it opens, as its head has it
 const firstOf = (state) => [{ kind: "tracks", who: state.get("who") }, ...state.get("scene").performers.map((p) => ({ kind: "motion", who: p.id }))];
 
-export function createShown(root, state, setup, say) {
+export function createShown(root, state, setup, { say, skins }) {
   const blocks = createBlocks(setup);
   let pending = null;
 
@@ -24,10 +24,12 @@ export function createShown(root, state, setup, say) {
         changed ? getJson(at("scene.json"), mine.signal) : { ...state.get("scene") },
         getJson(at("reading.json", { as: variant, who: state.get("who") }), mine.signal),
         variant === "now" ? blocks.first(revision, firstOf(state), mine.signal) : null,
+        skins.first(revision, state.get("scene").performers),
       ]);
-      const { who } = data;
+      const { who } = data, figures = skins.first(revision, scene.performers);
       const wants = scene.performers.map(({ id }) => ({ kind: "motion", who: id, as: data.motions[id].as, names: data.motions[id].blocks }));
       const [tracks, ...motions] = await blocks.bring(revision, [{ kind: "tracks", who, as: variant, names: data.blocks }, ...wants], mine.signal);
+      await figures;
       if (mine !== pending) return;
       pending = null;
       Object.assign(data, tracksOf(data.columns, tracks));

@@ -80,6 +80,8 @@ export function createCameras(canvas, travel, redraw, covered = () => 0) {
     view: () => view,
     // while something on the stage is dragged, the camera holds still
     hold(still) { controls.enabled = !still; },
+    // How large a pixel is at what the camera looks at
+    metresPerPixel: (tallPx) => (view === "free" ? 2 * Math.tan(THREE.MathUtils.degToRad(free.fov / 2)) * free.position.distanceTo(controls.target) : (square.top - square.bottom) / square.zoom) / Math.max(tallPx, 1),
     current: () => (view === "free" ? free : square),
     resize,
     fit,

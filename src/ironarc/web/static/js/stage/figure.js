@@ -1,132 +1,152 @@
-// The figure and its ghosts: skinned meshes that share one geometry and are posed from the motion's floats.
+// The figure and its ghosts: skins turned from the motion's floats, each drawn as a body with an outline.
 import * as THREE from "../../vendor/three.js";
-import { mannequinGeometry } from "./mannequin.js";
+import { createSoles } from "./soles.js";
+import { bonesOf, hang, STRIDE, trianglesOn } from "./skin.js";
+import { FINE, LIGHT } from "./skins.js";
+import { flat, outlined, painted, paper } from "./inks.js";
 
-const STRIDE = 7; // x y z, w x y z
 const GHOST_INKS = ["#8f8b81", "#bdb7a9"];
-const BODY = "#4a525b", BODY_ASIDE = "#7d858c"; // the one that is read, and the others
-const PAPER = "#f3efe6", STEEL = "#2B5876";
+const BODY = "#8a97a1", BODY_ASIDE = "#9aab9c"; // the one that is read, and the others
+const STEEL = "#2B5876", INK = "#171b20", OXIDE = "#9E3A1B", SHADOW = "#ddd5c5";
+const WIDE_PX = 1.25, LEAST_WIDE_M = 0.0025, MOST_WIDE_M = 0.02; // of outlines
 
-function posable(geometry, material, joints) {
-  const mesh = new THREE.SkinnedMesh(geometry, material);
-  const bones = Array.from({ length: joints }, () => new THREE.Bone());
-  const skeleton = new THREE.Skeleton(bones, bones.map(() => new THREE.Matrix4()));
-  for (const bone of bones) bone.matrixWorldAutoUpdate = false;
-  mesh.bind(skeleton, new THREE.Matrix4());
-  mesh.frustumCulled = false;
+// A skin's buffers in a pose, shared by all meshes that are drawn with it
+class Posed {
+  constructor(skin) {
+    this.skin = skin;
+    this.geometry = new THREE.BufferGeometry();
+    const dynamic = () => new THREE.BufferAttribute(new Float32Array(skin.vertices * 3), 3).setUsage(THREE.DynamicDrawUsage);
+    this.geometry.setAttribute("position", dynamic()).setAttribute("normal", dynamic());
+    const shade = new Float32Array(skin.vertices * 3);
+    for (let i = 0; i < shade.length; i++) shade[i] = skin.shade[Math.floor(i / 3)];
+    this.geometry.setAttribute("color", new THREE.BufferAttribute(shade, 3)).setAttribute("paint", new THREE.BufferAttribute(skin.paint, 4));
+    this.geometry.setIndex(new THREE.BufferAttribute(skin.triangles, 1));
+    this.key = null;
+  }
+
+  // `motion` at a frame's index; what is tried may last longer than what stands beside it: that one holds its last pose
+  pose(limbs, motion, wanted) {
+    const index = Math.min(wanted, motion.length / (this.skin.joints * STRIDE) - 1);
+    if (this.key?.motion === motion && this.key.index === index) return;
+    this.key = { motion, index };
+    const { position, normal } = this.geometry.attributes;
+    hang(this.skin, bonesOf(this.skin, limbs, motion, index), position.array, normal.array);
+    position.needsUpdate = normal.needsUpdate = true;
+  }
+}
+
+function meshOf(material) {
+  const mesh = new THREE.Mesh(new THREE.BufferGeometry(), material);
+  mesh.frustumCulled = mesh.matrixAutoUpdate = false;
   return mesh;
 }
 
-const place = new THREE.Vector3(), turn = new THREE.Quaternion(), one = new THREE.Vector3(1, 1, 1), longer = new THREE.Matrix4();
-const STRETCHED = 1.002;
-
-// A limb that is stretched is drawn longer, so that it ends where the next bone begins
-function stretch(bones, motion, at, { joint, to, length, along: [x, y, z] }) {
-  const a = at + joint * STRIDE, b = at + to * STRIDE;
-  const far = Math.hypot(motion[b] - motion[a], motion[b + 1] - motion[a + 1], motion[b + 2] - motion[a + 2]) / length;
-  if (far < STRETCHED && far > 1 / STRETCHED) return;
-  const s = far - 1;
-  bones[joint].matrixWorld.multiply(longer.set(1 + s * x * x, s * x * y, s * x * z, 0, s * x * y, 1 + s * y * y, s * y * z, 0, s * x * z, s * y * z, 1 + s * z * z, 0, 0, 0, 0, 1));
-}
-
-// `shift` moves the whole as it is dragged; null where it stands
-function pose(mesh, motion, { joints, limb_bones: limbs }, wanted, shift = null) {
-  const { bones } = mesh.skeleton;
-  // what is tried may last longer than what stands beside it: that one holds its last pose
-  const index = Math.min(wanted, motion.length / (joints * STRIDE) - 1);
-  for (let j = 0, at = index * joints * STRIDE; j < joints; j++, at += STRIDE) {
-    place.set(motion[at], motion[at + 1], motion[at + 2]);
-    turn.set(motion[at + 4], motion[at + 5], motion[at + 6], motion[at + 3]);
-    bones[j].matrixWorld.compose(place, turn, one);
-  }
-  for (const bone of limbs) stretch(bones, motion, index * joints * STRIDE, bone);
-  if (shift) for (const bone of bones) bone.matrixWorld.premultiply(shift);
-}
-
-// `figure` is a performer's: its joints and solids. Ghosts are drawn for the one that is read.
-export function createFigure(scene, behind, figure, spacing) {
-  const { joints } = figure;
-  const shape = mannequinGeometry(figure);
-  const hull = mannequinGeometry(figure, 0.009 * figure.height / 1.75);
-  const ink = new THREE.MeshLambertMaterial({ color: BODY });
-  const body = posable(shape, ink, joints);
-  const outline = posable(hull, new THREE.MeshBasicMaterial({ color: "#171b20" }), joints);
-  const shadow = posable(shape, new THREE.MeshBasicMaterial({ color: "#ddd5c5" }), joints);
-  scene.add(body, outline);
+// `figure` is a performer's; `skins` has its skin, at least the light one; `fine` : whether what moves is drawn fine.
+export function createFigure(scene, behind, figure, spacing, skins, { fine, bringFine }) {
+  const wide = { value: 0.005 }, wider = { value: 0.01 }, limbs = figure.limb_bones;
+  const ink = painted(BODY);
+  const body = meshOf(ink), outline = meshOf(outlined(INK, wide)), shadow = meshOf(flat(SHADOW)), lit = meshOf(outlined(OXIDE, wider));
+  scene.add(body, outline, lit);
   behind.add(shadow);
+  const soles = createSoles(behind, figure);
 
-  // a ghost is an outline: paper inside, an ink hull behind
-  const ghosts = [];
-  for (const [step, ink] of GHOST_INKS.entries()) {
-    for (const way of [-1, 1]) {
-      const inside = posable(shape, new THREE.MeshBasicMaterial({ color: PAPER, polygonOffset: true, polygonOffsetFactor: 2, polygonOffsetUnits: 2 }), joints);
-      const edge = posable(hull, new THREE.MeshBasicMaterial({ color: ink }), joints);
-      const group = new THREE.Group();
-      group.add(inside, edge);
-      behind.add(group);
-      ghosts.push({ group, meshes: [inside, edge], away: way * (step + 1) });
-    }
+  // a ghost is an outline: paper inside, an ink line behind
+  const ghostOf = (color) => { const group = new THREE.Group(); group.add(meshOf(paper()), meshOf(outlined(color, wide))); behind.add(group); return group; };
+  const ghosts = GHOST_INKS.flatMap((color, step) => [-1, 1].map((way) => ({ group: ghostOf(color), away: way * (step + 1), posed: null })));
+  const held = { group: ghostOf(STEEL), posed: null }; // how the body stands now, behind a correction that is being tried
+  held.group.visible = false;
+
+  const flattened = new THREE.Matrix4(), still = new THREE.Matrix4();
+  const bodies = {}; // by level
+  let litJoint = null, asked = false;
+
+  function posedAt(level) {
+    const skin = skins.get(figure.shape, level);
+    if (!skin?.vertices) return null;
+    return (bodies[level] ??= new Posed(skin));
   }
-  // how the body stands now, behind a correction that is being tried
-  const heldInside = posable(shape, new THREE.MeshBasicMaterial({ color: PAPER, polygonOffset: true, polygonOffsetFactor: 2, polygonOffsetUnits: 2 }), joints);
-  const heldEdge = posable(hull, new THREE.MeshBasicMaterial({ color: STEEL }), joints);
-  behind.add(heldInside, heldEdge);
 
-  let lit = null, litJoint = null;
+  // The body as finely as it may be drawn now: while it moves in software, light
+  function current(moving) {
+    const best = fine || !moving ? posedAt(FINE) : null;
+    if (!best && (fine || !moving) && !asked) { asked = true; bringFine(); }
+    return best ?? posedAt(LIGHT);
+  }
+
+  function showPosed(group, posed, motion, index, shift) {
+    posed.pose(limbs, motion, index);
+    for (const mesh of group.children) { mesh.geometry = posed.geometry; placed(mesh, shift); }
+  }
+
+  function placed(mesh, matrix) {
+    mesh.matrix.copy(matrix ?? still);
+    mesh.matrixWorldNeedsUpdate = true;
+  }
+
+  function showLit(posed) {
+    const wanted = litJoint === null ? null : `${litJoint} ${posed?.skin.vertices}`;
+    lit.visible = wanted !== null && Boolean(posed);
+    if (!lit.visible || lit.userData.of === wanted) return;
+    lit.userData.of = wanted;
+    lit.geometry.dispose();
+    lit.geometry = new THREE.BufferGeometry();
+    for (const name of ["position", "normal", "color"]) lit.geometry.setAttribute(name, posed.geometry.attributes[name]);
+    lit.geometry.setIndex(trianglesOn(posed.skin, litJoint));
+  }
+
+  const ghostSkin = () => skins.get(figure.shape, LIGHT);
+  const newPosed = () => (ghostSkin()?.vertices ? new Posed(ghostSkin()) : null);
 
   return {
     setFloor(y) {
       // flattened along a low light onto the floor, a hair above it
-      const m = new THREE.Matrix4().set(1, -0.35, 0, 0.35 * y, 0, 0.0001, 0, y + 0.002, 0, -0.22, 1, 0.22 * y, 0, 0, 0, 1);
-      shadow.matrixAutoUpdate = false;
-      shadow.matrix.copy(m);
-      shadow.bindMatrixInverse.copy(new THREE.Matrix4());
-      shadow.bindMode = "detached";
+      flattened.set(1, -0.35, 0, 0.35 * y, 0, 0.0001, 0, y + 0.002, 0, -0.22, 1, 0.22 * y, 0, 0, 0, 1);
+      soles.setFloor(y);
     },
-    // Outlines the solids that ride on a joint, or none for null
-    light(joint, motion, index) {
-      if (joint !== litJoint) {
-        if (lit) { scene.remove(lit); lit.geometry.dispose(); lit.material.dispose(); lit.skeleton.dispose(); }
-        lit = null;
-        litJoint = joint;
-        const parts = figure.parts.filter((part) => part.joint === joint);
-        if (parts.length) {
-          lit = posable(mannequinGeometry({ ...figure, parts }, 0.016 * figure.height / 1.75), new THREE.MeshBasicMaterial({ color: "#9E3A1B" }), joints);
-          scene.add(lit);
-        }
-      }
-      if (lit && motion) pose(lit, motion, figure, index);
+    // Outlines what rides on a joint, or nothing for null
+    light(joint) { litJoint = joint; },
+    // How many metres a pixel is where the figure stands
+    setPixel(metres) {
+      wide.value = Math.min(Math.max(WIDE_PX * metres, LEAST_WIDE_M), MOST_WIDE_M);
+      wider.value = wide.value * 2.4;
     },
     compare(motion, index) {
-      for (const mesh of [heldInside, heldEdge]) {
-        mesh.visible = Boolean(motion);
-        if (motion) pose(mesh, motion, figure, index);
-      }
+      held.posed ??= motion ? newPosed() : null;
+      held.group.visible = Boolean(motion && held.posed);
+      if (held.group.visible) showPosed(held.group, held.posed, motion, index, null);
     },
     // at : frames' indices ghosts stand on, nearest first, or null for those around the one shown
     // beyond : of a loop, what plays past its ends: an index to the one that plays then and the shift (Matrix4) to it
-    show(motion, index, { ghosts: withGhosts, read, shift, at: chosen = null, beyond = (at) => ({ at, shift }) }) {
+    show(motion, index, { ghosts: withGhosts, read, shift, moving, at: chosen = null, beyond = (at) => ({ at, shift }) }) {
       ink.color.set(read ? BODY : BODY_ASIDE);
-      for (const mesh of [body, outline, shadow]) { mesh.visible = true; pose(mesh, motion, figure, index, shift); }
-      const count = motion.length / (joints * STRIDE);
-      for (const [i, { group, meshes, away }] of ghosts.entries()) {
-        const ghost = chosen ? { at: chosen[i] ?? -1, shift } : beyond(index + away * spacing), { at } = ghost;
-        group.visible = withGhosts && at >= 0 && at < count && (at !== index || ghost.shift !== shift);
-        if (group.visible) for (const mesh of meshes) pose(mesh, motion, figure, at, ghost.shift);
+      const posed = current(moving);
+      for (const mesh of [body, outline, shadow]) mesh.visible = Boolean(posed);
+      if (!posed) return;
+      posed.pose(limbs, motion, index);
+      for (const mesh of [body, outline, shadow]) mesh.geometry = posed.geometry;
+      for (const mesh of [body, outline, lit]) placed(mesh, shift);
+      placed(shadow, shift ? flattened.clone().multiply(shift) : flattened);
+      showLit(read ? posed : null);
+      soles.show(motion, index, shift);
+      const count = motion.length / (posed.skin.joints * STRIDE);
+      for (const [i, ghost] of ghosts.entries()) {
+        const stands = chosen ? { at: chosen[i] ?? -1, shift } : beyond(index + ghost.away * spacing), { at } = stands;
+        ghost.group.visible = withGhosts && at >= 0 && at < count && (at !== index || stands.shift !== shift);
+        if (ghost.group.visible) ghost.posed ??= newPosed();
+        if (ghost.group.visible) showPosed(ghost.group, ghost.posed, motion, at, stands.shift);
       }
     },
     hide() {
-      for (const part of [body, outline, shadow, heldInside, heldEdge, ...ghosts.map((g) => g.group)]) part.visible = false;
+      for (const part of [body, outline, shadow, lit, held.group, ...ghosts.map((g) => g.group)]) part.visible = false;
+      soles.hide();
     },
     dispose() {
-      scene.remove(body, outline);
-      behind.remove(shadow, heldInside, heldEdge, ...ghosts.map((g) => g.group));
-      for (const mesh of [body, outline, shadow, heldInside, heldEdge, ...ghosts.flatMap((g) => g.meshes)]) {
-        mesh.material.dispose();
-        mesh.skeleton.dispose();
-      }
-      shape.dispose();
-      hull.dispose();
+      scene.remove(body, outline, lit);
+      behind.remove(shadow, held.group, ...ghosts.map((g) => g.group));
+      for (const mesh of [body, outline, shadow, lit, ...[held, ...ghosts].flatMap((g) => g.group.children)]) mesh.material.dispose();
+      for (const posed of [...Object.values(bodies), held.posed, ...ghosts.map((g) => g.posed)]) posed?.geometry.dispose();
+      lit.geometry.dispose();
+      soles.dispose();
     },
   };
 }

@@ -3,11 +3,12 @@ import * as THREE from "../../vendor/three.js";
 
 const STEEL = "#2B5876", BRASS = "#B07D1E", OXIDE = "#9E3A1B";
 const UP = new THREE.Vector3(0, 1, 0);
+const BEAD_M = 0.03, LEAST_BEAD_PX = 3.5, MOST_BEAD_PX = 11;
 const MOST_BEADS = 900, BEADS_ON = 150; // that are drawn at once, and by how many they go along with the playhead
 
 function instanced(geometry, color, count) {
   const mesh = new THREE.InstancedMesh(geometry, new THREE.MeshBasicMaterial({ color, depthTest: false }), count);
-  mesh.renderOrder = 5; // over the figure: the spacing of the beads must be read through it
+  mesh.renderOrder = 5;
   mesh.frustumCulled = false;
   mesh.count = 0;
   return mesh;
@@ -31,9 +32,21 @@ function quarteredDisc() {
   return texture;
 }
 
+// A bead: one point however many there are, where a ball of triangles would cost as much as a figure
+function beadMaterial() {
+  const size = 32, canvas = document.createElement("canvas"), draw = canvas.getContext("2d");
+  canvas.width = canvas.height = size;
+  draw.fillStyle = "#ffffff";
+  draw.beginPath(); draw.arc(size / 2, size / 2, size / 2 - 2, 0, 7); draw.fill();
+  return new THREE.PointsMaterial({ color: STEEL, map: new THREE.CanvasTexture(canvas), transparent: true, depthTest: false, depthWrite: false, sizeAttenuation: false });
+}
+
 export function createMarkers(scene, behind) {
-  const beadShape = new THREE.SphereGeometry(0.015, 10, 8), dashShape = new THREE.CylinderGeometry(0.009, 0.009, 1, 6);
-  let beads = instanced(beadShape, STEEL, 1), dashes = instanced(dashShape, BRASS, 1);
+  const dashShape = new THREE.CylinderGeometry(0.009, 0.009, 1, 6);
+  const beads = new THREE.Points(new THREE.BufferGeometry(), beadMaterial());
+  beads.renderOrder = 5; // over the figure: the spacing of the beads must be read through it
+  beads.frustumCulled = false;
+  let dashes = instanced(dashShape, BRASS, 1);
   const here = new THREE.Mesh(new THREE.SphereGeometry(0.026, 14, 10), new THREE.MeshBasicMaterial({ color: STEEL, depthTest: false }));
   here.renderOrder = 6;
   const disc = new THREE.Sprite(new THREE.SpriteMaterial({ map: quarteredDisc(), depthTest: false, sizeAttenuation: false }));
@@ -68,7 +81,8 @@ export function createMarkers(scene, behind) {
   function drawBeads(data) {
     com = data.com;
     [first] = data.range;
-    beads = roomy(beads, beadShape, STEEL, Math.min(com.length, MOST_BEADS));
+    beads.geometry.dispose();
+    beads.geometry = new THREE.BufferGeometry().setAttribute("position", new THREE.Float32BufferAttribute(new Float32Array(3 * Math.min(com.length, MOST_BEADS)), 3));
     through.visible = beads.visible && com.length > MOST_BEADS;
     if (com.length > MOST_BEADS) {
       through.geometry.dispose();
@@ -81,15 +95,15 @@ export function createMarkers(scene, behind) {
     const wanted = Math.max(Math.min(Math.floor((index - MOST_BEADS / 2) / BEADS_ON) * BEADS_ON, com.length - MOST_BEADS), 0);
     if (wanted === from) return;
     from = wanted;
-    beads.count = Math.min(com.length, MOST_BEADS);
-    for (let i = 0; i < beads.count; i++) beads.setMatrixAt(i, m.makeTranslation(...com[from + i]));
-    beads.instanceMatrix.needsUpdate = true;
+    const places = beads.geometry.attributes.position;
+    for (let i = 0; i < places.count; i++) places.setXYZ(i, ...com[from + i]);
+    places.needsUpdate = true;
     drawGravityArcs(data);
   }
 
   // The arcs of the flights whose beads are drawn
   function drawGravityArcs(data) {
-    const shown = data.flights.filter((f) => f.end - first >= from && f.start - first <= from + beads.count);
+    const shown = data.flights.filter((f) => f.end - first >= from && f.start - first <= from + beads.geometry.attributes.position.count);
     dashes = roomy(dashes, dashShape, BRASS, shown.reduce((sum, f) => sum + f.gravity_arc.length, 1));
     let n = 0;
     for (const flight of shown) {
@@ -135,7 +149,8 @@ export function createMarkers(scene, behind) {
       if (here.visible) here.position.set(...data.com[hover]);
     },
     // The marker keeps its size on the screen, in both kinds of camera
-    keepSize(camera, times) {
+    keepSize(camera, times, metresPerPixel) {
+      beads.material.size = Math.min(Math.max(BEAD_M / metresPerPixel, LEAST_BEAD_PX), MOST_BEAD_PX);
       const size = camera.isOrthographicCamera ? 0.034 * (camera.top - camera.bottom) / camera.zoom : 0.026;
       disc.material.sizeAttenuation = camera.isOrthographicCamera;
       disc.scale.set(size * times, size * times, 1);
@@ -151,9 +166,11 @@ export function createMarkers(scene, behind) {
     // Index of the bead under a ray, or null
     beadAt(raycaster) {
       if (!beads.visible) return null;
-      beads.boundingSphere = null;
-      const [hit] = raycaster.intersectObject(beads);
-      return hit ? from + hit.instanceId : null;
+      raycaster.params.Points.threshold = BEAD_M;
+      beads.geometry.computeBoundingSphere();
+      const hits = raycaster.intersectObject(beads);
+      if (!hits.length) return null;
+      return from + hits.reduce((best, hit) => (hit.distanceToRay < best.distanceToRay ? hit : best)).index;
     },
   };
 }

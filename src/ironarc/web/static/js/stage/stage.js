@@ -14,13 +14,16 @@ import { createGap } from "./gap.js";
 import { createGrips } from "./grips.js";
 import { createGuides } from "./guides.js";
 import { createMarkers } from "./markers.js";
+import { PAPER } from "./inks.js";
 import { createProps } from "./props.js";
 import { createSketches } from "./sketches.js";
+import { createSmooth } from "./smooth.js";
 import { acrossOf, reachOf, turnsOf } from "./tools/pose.js";
+import { FINE } from "./skins.js";
 import { createTools } from "./tools/tools.js";
 import { createWeights } from "./weights.js";
 
-const PAPER = "#f3efe6", READING = new Set(["read", "true", "strike"]);
+const READING = new Set(["read", "true", "strike"]);
 
 // Where no graphics card draws, every sample costs: a frame without multisampling takes half the time
 function drawsInSoftware() {
@@ -31,7 +34,7 @@ function drawsInSoftware() {
   return /swiftshader|llvmpipe|software|basic render/i.test(name);
 }
 
-export function createStage(canvas, state, setup, actions, references, block) {
+export function createStage(canvas, state, setup, actions, { references, block, skins }) {
   const bySoftware = drawsInSoftware();
   const renderer = new THREE.WebGLRenderer({ canvas, antialias: !bySoftware });
   renderer.setPixelRatio(Math.min(devicePixelRatio, bySoftware ? 1 : 2));
@@ -74,19 +77,31 @@ export function createStage(canvas, state, setup, actions, references, block) {
   const answer = createAnswer(rest);
   const tools = createTools(canvas, signs, rest, { state, setup, cameras, markers, props, guides, actions, changed: show, block, grips, answer });
 
+  function render(camera) {
+    renderer.clear();
+    renderer.render(behind, camera);
+    renderer.clearDepth();
+    renderer.render(scene, camera);
+  }
+
+  const smooth = createSmooth(renderer.getContext(), () => {
+    // in step with the browser's own drawing, or what was drawn before would be seen between
+    requestAnimationFrame(() => { if (!due && !state.get("playing") && state.get("data")) smooth.draw(() => render(cameras.current())); });
+  });
+
   function draw() {
     due = false;
     const camera = cameras.current();
-    markers.keepSize(camera, setup.display.size);
+    const pixel = cameras.metresPerPixel(canvas.clientHeight);
+    markers.keepSize(camera, setup.display.size, pixel);
+    for (const { figure } of figures.values()) figure.setPixel(pixel);
     props.placeLabels(camera, canvas.clientWidth, canvas.clientHeight);
     gap.place(camera, canvas.clientWidth, canvas.clientHeight);
     forces.place(camera, canvas.clientWidth, canvas.clientHeight);
     tools.place(camera, canvas.clientWidth, canvas.clientHeight);
     grips.place(camera, canvas.clientWidth, canvas.clientHeight);
-    renderer.clear();
-    renderer.render(behind, camera);
-    renderer.clearDepth();
-    renderer.render(scene, camera);
+    render(camera);
+    if (bySoftware) smooth.drawn();
     if (!state.get("data")) return;
     if (rest.visible) canvas.dataset.drawn = String(Number(canvas.dataset.drawn ?? 0) + 1);
     else {
@@ -118,10 +133,11 @@ export function createStage(canvas, state, setup, actions, references, block) {
     const spacing = Math.max(2, Math.round(setup.fps / 7));
     const kept = new Set();
     for (const performer of setup.performers) {
-      const shape = JSON.stringify([performer.figure.parts, spacing]);
+      const shape = JSON.stringify([performer.figure.shape, spacing]);
       if (figures.get(performer.id)?.shape !== shape) {
         figures.get(performer.id)?.figure.dispose();
-        figures.set(performer.id, { shape, figure: createFigure(scene, behind, performer.figure, spacing) });
+        const bringFine = () => skins.bring(state.get("revision"), performer, FINE)?.then(show, () => {}); // the light one serves
+        figures.set(performer.id, { shape, figure: createFigure(scene, behind, performer.figure, spacing, skins, { fine: !bySoftware, bringFine }) });
       }
       kept.add(performer.id);
     }
@@ -165,7 +181,7 @@ export function createStage(canvas, state, setup, actions, references, block) {
       const read = performer.id === state.get("who");
       if (performer.hidden) { figure.hide(); continue; }
       const shift = going ? going[read ? "body" : "ground"] : tools.shiftOf(performer.id);
-      figure.show(motion, index, { ghosts: ghosts && read, read, shift, at: read ? ghostsAt(index) : null, ...(read && loop ? { beyond: (at) => beyond(loop, at) } : {}) });
+      figure.show(motion, index, { ghosts: ghosts && read, read, shift, moving: state.get("playing"), at: read ? ghostsAt(index) : null, ...(read && loop ? { beyond: (at) => beyond(loop, at) } : {}) });
       figure.compare(read ? held : null, index);
     }
   }
@@ -175,9 +191,9 @@ export function createStage(canvas, state, setup, actions, references, block) {
     if (!data) return;
     const frame = heldFrame(state, setup), index = frame - setup.first, setting = SETTING.has(state.get("step"));
     const held = state.get("trying") ? state.get("held")?.motion : null;
-    showFigures(index, rest.visible && shown.ghosts && !state.get("playing") && !held, held);
     const reader = performerOf(setup, state.get("who")), motion = state.get("motions")[reader.id];
-    figures.get(reader.id)?.figure.light(litJoint(), motion, index);
+    for (const [id, { figure }] of figures) figure.light(id === reader.id ? litJoint() : null);
+    showFigures(index, rest.visible && shown.ghosts && !state.get("playing") && !held, held);
     const blocking = state.get("step") === "block";
     answer.show(blocking ? state.get("tried") : null, data.floor, blocking && !state.get("playing") ? state.get("partPath") : []);
     weights.setFrame(data, motion, reader.figure.joints, index, cameras.current());
