@@ -116,9 +116,10 @@ class Ellipsoid:
     def __call__(self, points):
         local = (points - self.centre.astype(np.float32)) @ self.axes.T.astype(np.float32)
         r = np.asarray(self.radii, dtype=np.float32)
-        near = np.sqrt(((local / r) ** 2).sum(axis=-1))
-        slope = np.sqrt(((local / (r * r)) ** 2).sum(axis=-1))
-        return np.clip(near * (near - 1) / np.maximum(slope, 1e-6), -r.min(), _FAR_M)
+        # a hair off the very centre, where neither has a value
+        near = np.sqrt(((local / r) ** 2).sum(axis=-1) + 1e-10)
+        slope = np.sqrt(((local / (r * r)) ** 2).sum(axis=-1) + 1e-10 / r.min() ** 2)
+        return np.clip(near * (near - 1) / slope, -r.min(), _FAR_M)
 
 
 @dataclass(frozen=True)

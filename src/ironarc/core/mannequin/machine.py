@@ -15,6 +15,7 @@ _SHOE = 0.45  # of the bone above: shorter is a shoe, longer a shank that stands
 
 
 def add_unexplained(making: Making) -> None:
+    """Pieces for all bones that no name explains, and the hinges between them."""
     parts = [p for p in making.spread.body.parts if p.segment in ("", "other") and _length(p) > _LEAST_M]
     for part in parts:
         _piece(making, part, [p for p in parts if p.joint == part.joint])

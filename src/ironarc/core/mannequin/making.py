@@ -53,6 +53,9 @@ class Face:
 
 @dataclass
 class Making:
+    """Solids in the order they are joined, the bones they ride on, hinges, what is painted, and where the grid is
+    finer."""
+
     spread: Spread
     solids: list[Solid] = field(default_factory=list)
     owned: list[tuple[Owner, Field]] = field(default_factory=list)

@@ -5,6 +5,7 @@ the thighs and knees the front whatever the pose the rig is at rest in."""
 
 import numpy as np
 
+from ironarc.core import rotation as rot
 from ironarc.core.figure.body import Body, Part
 from ironarc.core.mannequin.fields import unit
 
@@ -20,13 +21,7 @@ REFERENCE_M = 1.81  # the stature that sizes in metres are told for
 
 def _least_turn(a: np.ndarray, b: np.ndarray) -> np.ndarray:
     """(3, 3) the least turn that brings direction a onto b."""
-    a, b = unit(a), unit(b)
-    c, v = float(a @ b), np.cross(a, b)
-    if c < -0.9999:
-        n = unit(np.cross(a, X if abs(a[0]) < 0.9 else Y))
-        return 2 * np.outer(n, n) - np.eye(3)
-    k = np.array([[0, -v[2], v[1]], [v[2], 0, -v[0]], [-v[1], v[0], 0]])
-    return np.eye(3) + k + k @ k / (1 + c)
+    return rot.to_matrix(rot.between(unit(a), unit(b)))
 
 
 class Spread:
