@@ -7,7 +7,7 @@ import { createSkins } from "../../src/ironarc/web/static/js/stage/skins.js";
 // Two joints, the second a metre up the first, and a half bone between; a vertex on each, and one on the half bone
 const HEAD = { vertices: 3, triangles: 1, parents: [-1, 0], halves: [1], rotation: [1, 0, 0, 0, 1, 0, 0, 0], position: [0, 0, 0, 0, 1, 0], paint_most: 0.08 };
 const POINTS = [0, 0.5, 0, 0, 1.5, 0, 0.1, 1, 0];
-const NORMALS = [0, 0, 127, 127, 0, 0, 127, 127, 127, 0, 0, 63];
+const NORMALS = [0, 0, 127, 127, 127, 0, 0, 127, 0, 0, 127, 63]; // and shade
 
 function packed(head = HEAD, shares = [255, 0, 0, 0, 255, 0, 0, 0, 255, 0, 0, 0]) {
   const text = JSON.stringify(head), room = text.padEnd(Math.ceil(text.length / 4) * 4);
@@ -46,7 +46,7 @@ test("a half bone turns half as far about the joint, by the shorter way whatever
   for (const sign of [1, -1]) {
     // the upper joint bent by a quarter about z: its skin lies along −x, the half bone's has turned by an eighth
     const { places, normals } = hung(unpackedSkin(packed()), [0, 0, 0, 1, 0, 0, 0, 0, 1, 0, sign * quarter, 0, 0, sign * quarter]);
-    near(places.slice(3), [-0.5, 1, 0, 0.1 * quarter, 1 + 0.1 * quarter, 0]);
+    near(places.slice(3), [-0.5, 1, 0, 0.1 * Math.cos(Math.PI / 4), 1 + 0.1 * Math.sin(Math.PI / 4), 0]);
     near(normals.slice(3, 6), [0, 1, 0]);
   }
 });

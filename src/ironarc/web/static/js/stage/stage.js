@@ -23,6 +23,7 @@ import { FINE } from "./skins.js";
 import { createTools } from "./tools/tools.js";
 import { createWeights } from "./weights.js";
 
+const PLAYED_RATIO = 0.72;
 const READING = new Set(["read", "true", "strike"]);
 
 // Where no graphics card draws, every sample costs: a frame without multisampling takes half the time
@@ -37,7 +38,8 @@ function drawsInSoftware() {
 export function createStage(canvas, state, setup, actions, { references, block, skins }) {
   const bySoftware = drawsInSoftware();
   const renderer = new THREE.WebGLRenderer({ canvas, antialias: !bySoftware });
-  renderer.setPixelRatio(Math.min(devicePixelRatio, bySoftware ? 1 : 2));
+  const ratio = Math.min(devicePixelRatio, bySoftware ? 1 : 2);
+  renderer.setPixelRatio(ratio);
   renderer.autoClear = false;
   renderer.setClearColor(PAPER);
   // two passes: what lies behind (grid, shadow, ghosts), then the figure and what is measured, never hidden by a ghost
@@ -280,6 +282,8 @@ export function createStage(canvas, state, setup, actions, { references, block, 
     cameras.setBox(box, Boolean(inShot) && now !== inShot);
     inShot = now;
   });
+  // half as many pixels while it plays where each costs; what stands is drawn with more samples than that
+  if (bySoftware) state.on(["playing"], () => renderer.setPixelRatio(state.get("playing") ? ratio * PLAYED_RATIO : ratio));
   state.on(["frame", "hover", "scene", "data", "motions", "shown", "playing", "pick", "step", "hold", "drawing", "sketch", "part", "gap", "physics", "tried", "grips", "gripHover", "block", "partPath", "options", "ghostFrames"], show);
 
   new ResizeObserver(resize).observe(canvas.parentElement);
