@@ -19,8 +19,10 @@ const COPIES = {
     "repeat", "route", "ruler-measure", "trash", "upload", "x", "zoom-in", "zoom-out"]
     .map((name) => [`icons/outline/${name}.svg`, `icons/${name}.svg`]),
 };
+// What the tests run, beside them
+const TESTED_WITH = { "gltf-validator": [["gltf_validator.dart.js", "tests/vendor/gltf_validator.dart.js"], ["index.js", "tests/vendor/gltf_validator.js"]] };
 const LICENCES = { "three": "LICENSE", "uplot": "LICENSE", "esbuild": "LICENSE.md", "htmx.org": "LICENSE", "@ibm/plex-sans": "LICENSE.txt",
-  "@ibm/plex-mono": "LICENSE.txt", "@tabler/icons": "LICENSE", "tailwindcss": "LICENSE" };
+  "@ibm/plex-mono": "LICENSE.txt", "@tabler/icons": "LICENSE", "tailwindcss": "LICENSE", "gltf-validator": "LICENSE" };
 // Scripts that pages name, each built with all it imports into one file: one request, not fifty
 const PAGES = ["bench", "yard", "planner-page"];
 // What style sheet and scripts are built from; tests/web/test_shipped_files.py hashes the same files
@@ -45,6 +47,13 @@ function copyPackages() {
       mkdirSync(dirname(target), { recursive: true });
       cpSync(`node_modules/${name}/${from}`, target);
       files[to] = sha(readFileSync(target));
+    }
+  }
+  for (const [name, pairs] of Object.entries(TESTED_WITH)) {
+    versions[name] = JSON.parse(readFileSync(`node_modules/${name}/package.json`)).version;
+    for (const [from, to] of pairs) {
+      mkdirSync(dirname(to), { recursive: true });
+      cpSync(`node_modules/${name}/${from}`, to);
     }
   }
   return { versions, files };

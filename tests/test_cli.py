@@ -158,7 +158,7 @@ def test_many_files_and_folders_are_a_table_that_goes_on_past_a_bad_one(files):
 
 def test_an_empty_folder_is_said(tmp_path):
     done = run("read", tmp_path)
-    assert (done.returncode, "no .bvh file" in done.stderr) == (2, True)
+    assert (done.returncode, "no .bvh or .glb or .gltf file" in done.stderr) == (2, True)
 
 
 def test_csv_is_one_row_a_frame_with_units(files):
@@ -255,7 +255,7 @@ def test_a_format_that_is_not_known_is_refused_and_nothing_is_written(files, tmp
                     ("true", files / "gap.bvh", "-o", tmp_path / "out.tsv", "--fix", "arc")):  # fmt: skip
         done = run(*command)
         assert done.returncode == 2
-        assert "out.tsv has no ending of a motion that can be read and written here: .bvh." in done.stderr
+        assert "out.tsv has no ending of a motion that can be read and written here: .bvh, .glb, .gltf." in done.stderr
     (tmp_path / "in.tsv").write_text("1 2 3")
     assert "in.tsv has no ending of a motion" in run("read", tmp_path / "in.tsv").stderr
     assert [path.name for path in tmp_path.iterdir()] == ["in.tsv"]

@@ -271,22 +271,21 @@ def continuous(q: np.ndarray) -> np.ndarray:
 
 
 def from_matrix(m: np.ndarray) -> np.ndarray:
-    """Unit quaternion (4,) of one rotation matrix (3, 3); Shepperd's method, the largest term first."""
-    trace = np.trace(m)
-    terms = np.array([trace, m[0, 0], m[1, 1], m[2, 2]])
-    best = int(np.argmax(terms))
-    q = np.empty(4)
-    if best == 0:
-        q[0] = 1 + trace
-        q[1:] = m[2, 1] - m[1, 2], m[0, 2] - m[2, 0], m[1, 0] - m[0, 1]
-    else:
-        i = best - 1
+    """Unit quaternions (..., 4) of rotation matrices (..., 3, 3); Shepperd's method, the largest term first."""
+    m = np.asarray(m, dtype=float)
+    trace = np.trace(m, axis1=-2, axis2=-1)
+    terms = np.stack([trace, m[..., 0, 0], m[..., 1, 1], m[..., 2, 2]], axis=-1)
+    best = np.argmax(terms, axis=-1)
+    # four times what each product of two parts is: whichever part is largest, its row has them all
+    q = np.empty((*m.shape[:-2], 4, 4))
+    q[..., 0, 0] = 1 + trace
+    for i in range(3):
         j, k = (i + 1) % 3, (i + 2) % 3
-        q[0] = m[k, j] - m[j, k]
-        q[1 + i] = 1 + m[i, i] - m[j, j] - m[k, k]
-        q[1 + j] = m[j, i] + m[i, j]
-        q[1 + k] = m[k, i] + m[i, k]
-    return q / np.linalg.norm(q)
+        q[..., 0, 1 + i] = q[..., 1 + i, 0] = m[..., k, j] - m[..., j, k]
+        q[..., 1 + i, 1 + i] = 1 + m[..., i, i] - m[..., j, j] - m[..., k, k]
+        q[..., 1 + i, 1 + j] = q[..., 1 + j, 1 + i] = m[..., j, i] + m[..., i, j]
+    found = np.take_along_axis(q, best[..., None, None], axis=-2)[..., 0, :]
+    return found / np.linalg.norm(found, axis=-1, keepdims=True)
 
 
 def between(a: np.ndarray, b: np.ndarray) -> np.ndarray:

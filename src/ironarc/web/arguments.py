@@ -86,7 +86,7 @@ def file_name(name: str) -> str:
 
 def motion_words() -> str:
     """The formats that a motion can come in, in words."""
-    return " or ".join(known.word for known in FORMATS.values())
+    return " or ".join(dict.fromkeys(known.word.partition(" as ")[0] for known in FORMATS.values()))
 
 
 def frame_argument(name: str) -> int | None:

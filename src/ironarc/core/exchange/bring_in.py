@@ -60,7 +60,8 @@ def shot_of(
 
 def assumed(told: Understood, scale_to_m: float | None = None) -> tuple[str, ...]:
     """What was assumed on bringing in, in sentences; what was given is not."""
-    return tuple(c.says for c in told.choices if c.told and not (c.what == UNIT and scale_to_m is not None))
+    chosen = (c.says for c in told.choices if c.told and not (c.what == UNIT and scale_to_m is not None))
+    return (*told.motion.says, *chosen)
 
 
 def _performer_of(told: Understood, name: str, scale_to_m: float | None, weighing: Weighing) -> Performer:

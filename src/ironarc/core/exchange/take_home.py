@@ -2,10 +2,12 @@
 
 import numpy as np
 
+from ironarc.core.document.performer import Performer
 from ironarc.core.document.shot import Shot
 from ironarc.core.errors import EditError
 from ironarc.core.exchange.root_motion import TRAVELS, WITHIN, parted
-from ironarc.core.formats import FORMATS, USUAL
+from ironarc.core.formats import FORMATS, USUAL, Extras
+from ironarc.core.mannequin import mannequin_of
 from ironarc.core.motion.write import channel_rows
 
 
@@ -34,4 +36,17 @@ def motion_file(
     rig, rows = channel_rows(performer.motion, frames, shot.frame_time_s, anchors)
     if travel != WITHIN:
         rig, rows = parted(shot, performer.id, rig, rows, frames, travel)
-    return FORMATS[format].write(rig, rows, shot.frame_time_s)
+    return FORMATS[format].write(rig, rows, shot.frame_time_s, _extras(shot, performer, first, last))
+
+
+def _extras(shot: Shot, performer: Performer, first: int, last: int) -> Extras:
+    """The figure as it is shown, and the clips that lie within the range; a clip that lies partly outside is left."""
+    clips = [
+        (strip.name, strip.start - first, strip.end - first)
+        for strip in performer.strips_seen()
+        if first <= strip.start and strip.end <= last
+    ]
+    return Extras(
+        performer.scale_to_m, shot.name, ((shot.name, 0, last - first), *clips),
+        mannequin_of(performer.body(), performer.weighing.female), performer.rig.names,
+    )  # fmt: skip

@@ -5,10 +5,10 @@ from importlib import import_module
 from pkgutil import iter_modules
 
 from ironarc.core.errors import FileError
-from ironarc.core.formats.format import FileMotion, Format
+from ironarc.core.formats.format import Extras, FileMotion, Format
 
-_MODULES = [import_module(f"{__name__}.{module.name}") for module in iter_modules(__path__) if module.name != "format"]
-FORMATS: dict[str, Format] = {module.FORMAT.ending: module.FORMAT for module in _MODULES}
+_MODULES = [import_module(f"{__name__}.{module.name}") for module in iter_modules(__path__)]
+FORMATS: dict[str, Format] = {m.FORMAT.ending: m.FORMAT for m in _MODULES if hasattr(m, "FORMAT")}
 USUAL = "bvh"  # what is written where nobody says
 
 
@@ -21,4 +21,4 @@ def ending_of(name: str) -> str:
     return ending
 
 
-__all__ = ["FORMATS", "USUAL", "FileMotion", "Format", "ending_of"]
+__all__ = ["FORMATS", "USUAL", "Extras", "FileMotion", "Format", "ending_of"]

@@ -19,7 +19,7 @@ import numpy as np
 from ironarc.core.columns import Dense
 from ironarc.core.errors import FileError
 from ironarc.core.figure.rig import POSITION_CHANNELS, ROTATION_CHANNELS, EndSite, Joint, Rig
-from ironarc.core.formats.format import FileMotion, Format
+from ironarc.core.formats.format import Extras, FileMotion, Format
 from ironarc.core.settings import MAX_FRAMES, MAX_FRAMES_X_JOINTS, MAX_JOINTS, MAX_NUMBER
 from ironarc.core.whole_numbers import whole_number
 
@@ -316,7 +316,7 @@ def _with_position_meaning(reader: _Hierarchy, channels: list, table: np.ndarray
     return Rig(tuple(joints), tuple(reader.ends))
 
 
-def write(rig: Rig, table: np.ndarray, frame_time_s: float) -> bytes:
+def write(rig: Rig, table: np.ndarray, frame_time_s: float, extras: Extras | None = None) -> bytes:
     """A BVH file. `table` (frames, channels) in file order: file length unit, and degrees."""
     lines = ["HIERARCHY"]
     ends = {}

@@ -7,6 +7,7 @@ import numpy as np
 
 from ironarc.core.columns import Dense
 from ironarc.core.figure.rig import Rig
+from ironarc.core.mannequin import Mannequin
 
 
 @dataclass(frozen=True)
@@ -14,21 +15,39 @@ class FileMotion:
     """A file as it stands: rig and columns in the file's own length unit, angles in radians.
 
     columns : {(joint, channel): Dense}, every one from the first frame, which is 1
+    says : sentences on what was left out or assumed on the way
     """
 
     rig: Rig
     columns: dict[tuple[str, str], Dense]
     frames: int
     frame_time_s: float
+    says: tuple[str, ...] = ()
+
+
+@dataclass(frozen=True)
+class Extras:
+    """What formats that have room for it write besides the motion.
+
+    scale_to_m : metres in one of the rig's units; name : of the shot
+    clips : (name, first and last row) of ranges that are motions of their own
+    mannequin : the skin that is shown, on the joints that `worn_by` names in its order
+    """
+
+    scale_to_m: float = 1.0
+    name: str = "motion"
+    clips: tuple[tuple[str, int, int], ...] = ()
+    mannequin: Mannequin | None = None
+    worn_by: tuple[str, ...] = ()
 
 
 @dataclass(frozen=True)
 class Format:
     """An open format. parse : bytes to FileMotion, FileError for what can't be read; write : a rig, its channels
-    (frames, channels) in file order (file length unit, degrees) and the frame time in s, to bytes."""
+    (frames, channels) in file order (file length unit, degrees), the frame time in s and Extras, to bytes."""
 
     word: str
     ending: str
     media_type: str
     parse: Callable[[bytes], FileMotion]
-    write: Callable[[Rig, np.ndarray, float], bytes]
+    write: Callable[[Rig, np.ndarray, float, Extras], bytes]

@@ -82,7 +82,7 @@ def mannequin_of(body: Body, female: float = 0.0, level: str = FINE) -> Mannequi
     return Mannequin(
         points, normals, triangles, bones, shares, paint(making, points, on_middle),
         hollows(points, normals, smooth, spread.size),
-        np.array([rot.from_matrix(turn) for turn in spread.rotation]), spread.position, spread.rig.parents,
+        rot.from_matrix(spread.rotation), spread.position, spread.rig.parents,
         tuple(making.halves),
     )  # fmt: skip
 

@@ -7,9 +7,9 @@ from ironarc.core.mannequin.build import Mannequin
 
 
 def half_way(a: np.ndarray, b: np.ndarray) -> np.ndarray:
-    """(4,) the turn half-way between two, by the shorter way."""
-    total = a + (b if float(a @ b) >= 0 else -b)
-    return total / max(float(np.linalg.norm(total)), 1e-12)
+    """(..., 4) the turn half-way between two, by the shorter way."""
+    total = a + np.where((a * b).sum(axis=-1, keepdims=True) >= 0, b, -b)
+    return total / np.maximum(np.linalg.norm(total, axis=-1, keepdims=True), 1e-12)
 
 
 def skin_turns(mannequin: Mannequin, rotation: np.ndarray, position: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
@@ -17,8 +17,7 @@ def skin_turns(mannequin: Mannequin, rotation: np.ndarray, position: np.ndarray)
     position : (joints, 3) m, both in the world."""
     skin = rot.multiply(rotation, rot.conjugate(mannequin.rotation))
     halves = list(mannequin.halves)
-    half = [half_way(skin[mannequin.parents[joint]], skin[joint]) for joint in halves]
-    turns = rot.to_matrix(np.concatenate([skin, np.reshape(half, (-1, 4))]))
+    turns = rot.to_matrix(np.concatenate([skin, half_way(skin[mannequin.parents[halves]], skin[halves])]))
     carried = [*range(len(skin)), *halves]
     shifts = position[carried] - np.einsum("bij,bj->bi", turns, mannequin.position[carried])
     return turns, shifts

@@ -129,7 +129,7 @@ export function createPanel(root, state, setup, actions, drawn) {
   panel.addEventListener("submit", async (event) => {
     if (event.target.id !== "export") return;
     event.preventDefault();
-    const address = `${event.target.getAttribute("action")}?${new URLSearchParams(new FormData(event.target))}`;
+    const address = `${event.submitter?.getAttribute("formaction") ?? event.target.getAttribute("action")}?${new URLSearchParams(new FormData(event.target))}`;
     const says = document.getElementById("export-message");
     says.replaceChildren();
     const answer = await fetch(address, { headers: { "HX-Request": "true" } });
