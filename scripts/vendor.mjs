@@ -22,7 +22,7 @@ const COPIES = {
 // What the tests run, beside them
 const TESTED_WITH = { "gltf-validator": [["gltf_validator.dart.js", "tests/vendor/gltf_validator.dart.js"], ["index.js", "tests/vendor/gltf_validator.js"]] };
 const LICENCES = { "three": "LICENSE", "uplot": "LICENSE", "esbuild": "LICENSE.md", "htmx.org": "LICENSE", "@ibm/plex-sans": "LICENSE.txt",
-  "@ibm/plex-mono": "LICENSE.txt", "@tabler/icons": "LICENSE", "tailwindcss": "LICENSE", "gltf-validator": "LICENSE" };
+  "@ibm/plex-mono": "LICENSE.txt", "@tabler/icons": "LICENSE", "tailwindcss": "LICENSE", "gltf-validator": "LICENSE", "mediabunny": "LICENSE" };
 // Scripts that pages name, each built with all it imports into one file: one request, not fifty
 const PAGES = ["bench", "yard", "planner-page"];
 // What style sheet and scripts are built from; tests/web/test_shipped_files.py hashes the same files
@@ -59,10 +59,10 @@ function copyPackages() {
   return { versions, files };
 }
 
-// three.js trimmed to what scripts/three_parts.js names, and minified: a quarter of what it is whole
-function bundleThree() {
-  const target = "vendor/three.js";
-  execFileSync("node_modules/.bin/esbuild", ["scripts/three_parts.js", "--bundle", "--minify", "--format=esm",
+// A package trimmed to what scripts/<name>_parts.js names, and minified: a quarter of what it is whole
+function bundleParts(name) {
+  const target = `vendor/${name}.js`;
+  execFileSync("node_modules/.bin/esbuild", [`scripts/${name}_parts.js`, "--bundle", "--minify", "--format=esm",
     "--legal-comments=inline", "--log-level=warning", `--outfile=${join(STATIC, target)}`], { stdio: "inherit" });
   return [target, sha(readFileSync(join(STATIC, target)))];
 }
@@ -91,9 +91,11 @@ function buildStyles() {
 }
 
 const { versions, files } = copyPackages();
-const [bundle, bundled] = bundleThree();
-versions.three = JSON.parse(readFileSync("node_modules/three/package.json")).version;
-files[bundle] = bundled;
+for (const [name, from] of [["three", "three"], ["film", "mediabunny"]]) {
+  const [bundle, bundled] = bundleParts(name);
+  versions[from] = JSON.parse(readFileSync(`node_modules/${from}/package.json`)).version;
+  files[bundle] = bundled;
+}
 Object.assign(files, buildScripts());
 versions.esbuild = JSON.parse(readFileSync("node_modules/esbuild/package.json")).version;
 versions.tailwindcss = JSON.parse(readFileSync("node_modules/tailwindcss/package.json")).version;

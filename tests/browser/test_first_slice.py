@@ -252,7 +252,7 @@ def test_take_the_motion_home_and_read_it_back(person, hop):
     person.click("[data-step-link=read]")
     take_true_arc(person)
     person.click("[data-step-link=show]")
-    person.one("#panel [name=to]")
+    person.one("#export [name=to]")
     person.until(
         lambda: person.one("#export").get_attribute("action").split("/r/")[1].startswith(str(person.shown()[1]))
     )
@@ -269,7 +269,7 @@ def test_take_the_motion_home_and_read_it_back(person, hop):
 
 def test_a_wrong_range_is_said_in_the_panel(person, hop):
     person.open_shot(hop, "?step=show")
-    field = person.one("#panel [name=to]")
+    field = person.one("#export [name=to]")
     field.send_keys(Keys.CONTROL, "a")
     field.send_keys("900")
     person.click("#export button")

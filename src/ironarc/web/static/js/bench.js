@@ -9,6 +9,7 @@ import { createBlockMenus } from "./block/menus.js";
 import { createBlock } from "./block/session.js";
 import { createClock } from "./clock.js";
 import { kindOfFiles, letDrop } from "./drop.js";
+import { createFilming } from "./film/filming.js";
 import { firstPictureDrawn } from "./later.js";
 import { createLayout } from "./layout.js";
 import { createMessage } from "./message.js";
@@ -54,7 +55,7 @@ function openStage() {
     console.warn(error);
     say("This browser can't draw in 3D here: WebGL is switched off or missing. Trestle, plots and punch list still work.");
     firstPictureDrawn(); // what waits for it need not wait for ever
-    return { fit() {}, setView() {}, cancel: () => false, nudge: () => null, nudgeBy: () => null };
+    return { fit() {}, setView() {}, cancel: () => false, nudge: () => null, nudgeBy: () => null, filming: () => { throw new Error("This browser can't draw in 3D here, so no film or still can be made."); } };
   }
 }
 
@@ -78,6 +79,7 @@ settle();
 const planner = createPlannerDrawer(state, setup, actions);
 Object.assign(parts, { timeview, block, stage, keyHands, curves, panel });
 const weighings = createWeighPanel(document.getElementById("panel"), state, setup, actions);
+createFilming(document.getElementById("panel"), state, setup, { stage, shown, actions });
 createSetPanel(document.getElementById("panel"), state, setup, { actions, planner });
 createClock(state, setup);
 const transport = createTransport(root, state, setup, { actions, stage, timeview, references, planner });

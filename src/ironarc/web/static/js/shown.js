@@ -27,13 +27,10 @@ export function createShown(root, state, setup, { say, skins }) {
         skins.first(revision, state.get("scene").performers),
       ]);
       const { who } = data, figures = skins.first(revision, scene.performers);
-      const wants = scene.performers.map(({ id }) => ({ kind: "motion", who: id, as: data.motions[id].as, names: data.motions[id].blocks }));
-      const [tracks, ...motions] = await blocks.bring(revision, [{ kind: "tracks", who, as: variant, names: data.blocks }, ...wants], mine.signal);
+      const byId = await bringReading(revision, scene.performers, variant, data, mine.signal);
       await figures;
       if (mine !== pending) return;
       pending = null;
-      Object.assign(data, tracksOf(data.columns, tracks));
-      const byId = Object.fromEntries(scene.performers.map((p, i) => [p.id, joined(motions[i])]));
       // what stands now stays in view behind what is tried
       const held = state.get("trying") ? state.get("held") : { motion: byId[who], data };
       const pick = itemOf(scene, state.get("pick")) ? state.get("pick") : "";
@@ -53,15 +50,35 @@ export function createShown(root, state, setup, { say, skins }) {
     }
   }
 
+  // The reading's tracks, put into `data`, and the motions of all by their ids
+  async function bringReading(revision, performers, variant, data, signal) {
+    const wants = performers.map(({ id }) => ({ kind: "motion", who: id, as: data.motions[id].as, names: data.motions[id].blocks }));
+    const [tracks, ...motions] = await blocks.bring(revision, [{ kind: "tracks", who: data.who, as: variant, names: data.blocks }, ...wants], signal);
+    Object.assign(data, tracksOf(data.columns, tracks));
+    return Object.fromEntries(performers.map((p, i) => [p.id, joined(motions[i])]));
+  }
+
+  async function bringPhysics(address, revision, { who, as, data }) {
+    const head = await getJson(address);
+    const [found] = await blocks.bring(revision, [{ kind: "physics", who, as, names: head.blocks }]);
+    return physicsOf(head, found, data.com.length);
+  }
+
+  // A variant beside the one that is shown, for whoever wants to draw it: { data, motions, physics }
+  async function bring(variant, withPhysics) {
+    const revision = state.get("revision"), who = state.get("who");
+    const at = (name) => keptAddress(setup, revision, name, { as: variant, who });
+    const data = await getJson(at("reading.json")), motions = await bringReading(revision, state.get("scene").performers, variant, data);
+    return { data, motions, physics: withPhysics ? await bringPhysics(at("physics.json"), revision, { who, as: variant, data }) : null };
+  }
+
   // Footing, balance and pushes come after the first picture; they belong to the reading they were asked with
   async function loadPhysics(address, { data, revision, who, as }) {
     await afterFirstPicture(() => {});
     if (state.get("data") !== data) return;
     try {
-      const head = await getJson(address);
-      if (state.get("data") !== data) return;
-      const [found] = await blocks.bring(revision, [{ kind: "physics", who, as, names: head.blocks }]);
-      if (state.get("data") === data) state.set({ physics: physicsOf(head, found, data.com.length) });
+      const physics = await bringPhysics(address, revision, { who, as, data });
+      if (state.get("data") === data) state.set({ physics });
     } catch (error) { say(error.message); }
   }
 
@@ -83,5 +100,5 @@ export function createShown(root, state, setup, { say, skins }) {
   // A weight that still waits to be tried is none once an edit was made
   function forgetWeight() { nextWeight = null; }
 
-  return { load, tryWeight, forgetWeight };
+  return { load, bring, tryWeight, forgetWeight };
 }

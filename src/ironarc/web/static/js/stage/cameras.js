@@ -74,6 +74,18 @@ export function createCameras(canvas, travel, redraw, covered = () => 0) {
     square.updateProjectionMatrix();
   }
 
+  // How far to the sides what there is to see reaches, as a share of half the view
+  function reaches() {
+    if (!box) return 1;
+    const camera = view === "free" ? free : square, corner = new THREE.Vector3();
+    let most = 0;
+    for (let i = 0; i < 8; i++) {
+      corner.set(i & 1 ? box.max.x : box.min.x, i & 2 ? box.max.y : box.min.y, i & 4 ? box.max.z : box.min.z).project(camera);
+      most = Math.max(most, Math.abs(corner.x));
+    }
+    return most;
+  }
+
   useCamera(free);
   return {
     along, aside,
@@ -81,7 +93,18 @@ export function createCameras(canvas, travel, redraw, covered = () => 0) {
     // while something on the stage is dragged, the camera holds still
     hold(still) { controls.enabled = !still; },
     // How large a pixel is at what the camera looks at
-    metresPerPixel: (tallPx) => (view === "free" ? 2 * Math.tan(THREE.MathUtils.degToRad(free.fov / 2)) * free.position.distanceTo(controls.target) : (square.top - square.bottom) / square.zoom) / Math.max(tallPx, 1),
+    metresPerPixel: (tallPx, camera = view === "free" ? free : square) => (camera.isOrthographicCamera ? (camera.top - camera.bottom) / camera.zoom : 2 * Math.tan(THREE.MathUtils.degToRad(camera.fov / 2)) * camera.position.distanceTo(controls.target)) / Math.max(tallPx, 1),
+    // The view as it is, on a picture of another shape: wide enough for what there is to see, or as wide as it was
+    filmed(shape) {
+      const camera = (view === "free" ? free : square).clone(), wider = Math.min(Math.max(1, reaches() * (aspect / shape) * 1.06), Math.max(aspect / shape, 1));
+      if (view === "free") {
+        camera.fov = 2 * THREE.MathUtils.radToDeg(Math.atan(Math.tan(THREE.MathUtils.degToRad(free.fov / 2)) * wider));
+        camera.aspect = shape;
+      } else Object.assign(camera, { top: square.top * wider, bottom: square.bottom * wider, left: -square.top * wider * shape, right: square.top * wider * shape });
+      camera.updateProjectionMatrix();
+      camera.updateMatrixWorld();
+      return camera;
+    },
     current: () => (view === "free" ? free : square),
     resize,
     fit,

@@ -136,6 +136,8 @@ export function createMarkers(scene, behind) {
 
   return {
     setData(data, box) { drawBeads(data); drawGrid(data, box); },
+    // Another path in the place of the one that is shown
+    setPath(data) { if (data.com !== com) drawBeads(data); },
     setFrame(data, index, hover) {
       fillBeads(data, index);
       const [x, y, z] = data.com[index];

@@ -88,11 +88,14 @@ export function createStage(canvas, state, setup, actions, { references, block, 
 
   const smooth = createSmooth(renderer.getContext(), () => {
     // in step with the browser's own drawing, or what was drawn before would be seen between
-    requestAnimationFrame(() => { if (!due && !state.get("playing") && state.get("data")) smooth.draw(() => render(cameras.current())); });
+    requestAnimationFrame(() => { if (!due && !lent && !state.get("playing") && state.get("data")) smooth.draw(() => render(cameras.current())); });
   });
+
+  let lent = false; // what is on the stage is posed for a film
 
   function draw() {
     due = false;
+    if (lent) { lent = false; markers.setPath(state.get("data")); showSeen(null); due = false; }
     const camera = cameras.current();
     const pixel = cameras.metresPerPixel(canvas.clientHeight);
     markers.keepSize(camera, setup.display.size, pixel);
@@ -173,47 +176,77 @@ export function createStage(canvas, state, setup, actions, { references, block, 
     group.matrixWorldNeedsUpdate = true;
   }
 
-  function showFigures(index, ghosts, held) {
+  function showFigures(index, motions, { ghosts, held, moving }) {
     const loop = loopShown(), going = goingRound(loop);
     place(onBody, going?.body);
     for (const group of [ground, behindGround]) place(group, going?.ground);
     for (const performer of setup.performers) {
-      const { figure } = figures.get(performer.id) ?? {}, motion = state.get("motions")[performer.id];
+      const { figure } = figures.get(performer.id) ?? {}, motion = motions[performer.id];
       if (!figure || !motion) continue;
       const read = performer.id === state.get("who");
       if (performer.hidden) { figure.hide(); continue; }
       const shift = going ? going[read ? "body" : "ground"] : tools.shiftOf(performer.id);
-      figure.show(motion, index, { ghosts: ghosts && read, read, shift, moving: state.get("playing"), at: read ? ghostsAt(index) : null, ...(read && loop ? { beyond: (at) => beyond(loop, at) } : {}) });
+      figure.show(motion, index, { ghosts: ghosts && read, read, shift, moving, at: read ? ghostsAt(index) : null, ...(read && loop ? { beyond: (at) => beyond(loop, at) } : {}) });
       figure.compare(read ? held : null, index);
     }
   }
 
-  function show() {
-    const [data, hover, shown, picked] = ["data", "hover", "shown", "pick"].map(state.get);
+  function show() { showSeen(null); }
+
+  // `filmed` : what is drawn in the place of what stands, for a film: { frame, data, motions, physics, moving }
+  function showSeen(filmed) {
+    const [hover, shown, picked] = ["hover", "shown", "pick"].map(state.get), data = filmed?.data ?? state.get("data");
     if (!data) return;
-    const frame = heldFrame(state, setup), index = frame - setup.first, setting = SETTING.has(state.get("step"));
-    const held = state.get("trying") ? state.get("held")?.motion : null;
-    const reader = performerOf(setup, state.get("who")), motion = state.get("motions")[reader.id];
+    const frame = filmed?.frame ?? heldFrame(state, setup), index = frame - setup.first, setting = SETTING.has(state.get("step"));
+    const held = state.get("trying") && !filmed ? state.get("held")?.motion : null, motions = filmed?.motions ?? state.get("motions");
+    const reader = performerOf(setup, state.get("who")), motion = motions[reader.id];
     for (const [id, { figure }] of figures) figure.light(id === reader.id ? litJoint() : null);
-    showFigures(index, rest.visible && shown.ghosts && !state.get("playing") && !held, held);
+    const still = filmed ? !filmed.moving : !state.get("playing");
+    showFigures(index, motions, { ghosts: rest.visible && shown.ghosts && still && !held, held, moving: !filmed && !still });
     const blocking = state.get("step") === "block";
     answer.show(blocking ? state.get("tried") : null, data.floor, blocking && !state.get("playing") ? state.get("partPath") : []);
     weights.setFrame(data, motion, reader.figure.joints, index, cameras.current());
     // pushes belong to reading and correcting; elsewhere they would stand in the way
-    const physics = READING.has(state.get("step")) ? state.get("physics") : null;
-    const how = { shown, playing: state.get("playing") };
+    const physics = filmed ? filmed.physics : READING.has(state.get("step")) ? state.get("physics") : null;
+    const how = { shown, playing: !still };
     footing.setFrame(data, physics, index, frame, how);
     forces.setFrame(data, physics, motion, reader.figure, index, how);
     markers.show(shown, setup.display);
-    markers.setFrame(data, index, hover === null ? null : hover - setup.first);
-    props.show(setup, frame, { visible: shown.props, setting: state.get("step") === "set", strobing: shown.ghosts && !state.get("playing"), picked: setting ? picked : "", shiftOf: tools.shiftOf });
+    markers.setFrame(data, index, hover === null || filmed ? null : hover - setup.first);
+    props.show(setup, frame, { visible: shown.props, setting: state.get("step") === "set", strobing: shown.ghosts && still, picked: setting ? picked : "", shiftOf: tools.shiftOf });
     guides.show(setup, { visible: shown.guides, picked: setting ? picked : "", moved: tools.movedPoints(state.get("pick")), drawing: state.get("drawing") });
     guides.showFrame(setup, frame, shown.guides);
     backdrops.show(setup, shown.references);
     sketches.show(setup.remarks, state.get("sketch"), frame, cameras.current().position);
     gap.show(setting ? state.get("gap") : null);
     tools.show(frame);
-    redraw();
+    if (!filmed) redraw();
+  }
+
+  // A canvas of its own that the stage is drawn on, seen as it is seen now, while the page stays where it is.
+  // draw(frame, seen, moving) : seen is { data, motions, physics }
+  async function filming(width, height) {
+    await Promise.all(setup.performers.map((performer) => skins.bring(state.get("revision"), performer, FINE)));
+    const filmed = new THREE.WebGLRenderer({ antialias: true, preserveDrawingBuffer: true });
+    filmed.setSize(width, height, false);
+    filmed.autoClear = false;
+    filmed.setClearColor(PAPER);
+    return {
+      canvas: filmed.domElement,
+      draw(frame, seen, moving) {
+        const camera = cameras.filmed(width / height), pixel = cameras.metresPerPixel(height, camera);
+        lent = true;
+        markers.setPath(seen.data);
+        showSeen({ ...seen, frame, moving });
+        markers.keepSize(camera, setup.display.size, pixel);
+        for (const { figure } of figures.values()) figure.setPixel(pixel);
+        filmed.clear();
+        filmed.render(behind, camera);
+        filmed.clearDepth();
+        filmed.render(scene, camera);
+      },
+      dispose() { filmed.dispose(); filmed.forceContextLoss(); redraw(); },
+    };
   }
 
   // Where ghosts stand in Block: on frames they are pinned to, then on the keyed poses around; null for the usual ones
@@ -288,7 +321,7 @@ export function createStage(canvas, state, setup, actions, { references, block, 
 
   new ResizeObserver(resize).observe(canvas.parentElement);
   return {
-    fit: cameras.fit, cancel: tools.cancel,
+    fit: cameras.fit, cancel: tools.cancel, filming,
     // The move that nudges what is taken by metres to the right and up, as the view lies
     nudgeBy: (by_m) => reachOf(state, by_m),
     turnBy: (swing_rad) => turnsOf(state, swing_rad, 0),

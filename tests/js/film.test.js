@@ -1,0 +1,94 @@
+// What a film is made of, frame by frame, and how it is encoded and ended.
+import assert from "node:assert/strict";
+import test from "node:test";
+import { film } from "../../src/ironarc/web/static/js/film/film.js";
+import { bitsFor, framesOf, leftSays, titleOf, wordsOf, wrongWith } from "../../src/ironarc/web/static/js/film/plan.js";
+
+const near = (a, b) => assert.ok(Math.abs(a - b) < 1e-9, `${a} for ${b}`);
+
+test("every frame lasts as long as it does in the shot, slower at half speed, and comes again in every round", () => {
+  const frames = framesOf({ from: 3, to: 5, fps: 24, speed: 0.5, rounds: 2 });
+  assert.deepEqual(frames.map(({ frame }) => frame), [3, 4, 5, 3, 4, 5]);
+  for (const [i, { at, lasts }] of frames.entries()) { near(at, i / 12); near(lasts, 1 / 12); }
+});
+
+test("on twos a pose is held for two frames, and none is left out at the end", () => {
+  assert.deepEqual(framesOf({ from: 1, to: 5, fps: 24, hold: 2 }).map(({ frame }) => frame), [1, 1, 3, 3, 5]);
+});
+
+test("a wish that can't be made is answered in words", () => {
+  const shot = { first: 1, last: 72 };
+  assert.equal(wrongWith({ from: 1, to: 72, rounds: 1 }, shot), null);
+  assert.match(wrongWith({ from: 0, to: 72, rounds: 1 }, shot), /frames 1 to 72/);
+  assert.match(wrongWith({ from: 40, to: 30, rounds: 1 }, shot), /no frames/);
+  assert.match(wrongWith({ from: 1, to: 2.5, rounds: 1 }, shot), /whole numbers/);
+  assert.match(wrongWith({ from: 1, to: 72, rounds: 21 }, shot), /1 to 20/);
+});
+
+test("the words tell frame, time, height and flight", () => {
+  const data = { plots: { height: [90, 95.4] }, flights: [{ start: 11, end: 20, hang_frames: 9.5 }] };
+  assert.deepEqual(wordsOf({ fps: 24, first: 10 }, data, 10), ["frame 10", "0.00 s", "center of gravity 90 cm up"]);
+  assert.equal(wordsOf({ fps: 24, first: 10 }, data, 11).at(-1), "in flight, frame 1 of 9.5");
+  assert.equal(titleOf({ name: "PF-010", speed: 0.5 }), "PF-010 · half speed");
+  assert.equal(titleOf({ name: "PF-010", speed: 1 }), "PF-010");
+});
+
+test("larger and faster films get more bits, within reason", () => {
+  assert.ok(bitsFor(1920, 1080, 24) > bitsFor(1280, 720, 24));
+  assert.equal(bitsFor(64, 64, 12), 1.5e6);
+  assert.equal(bitsFor(7680, 4320, 60), 24e6);
+});
+
+test("the time left is told once it can be", () => {
+  assert.equal(leftSays(1, 100, 1), "");
+  assert.equal(leftSays(10, 110, 5), "50 s left");
+  assert.equal(leftSays(99, 100, 50), "almost done");
+  assert.equal(leftSays(10, 1010, 5), "8 min left");
+});
+
+// A stage and a kit that note what they are asked for
+function rig({ codec = "avc", breaks = false } = {}) {
+  const log = { drawn: [], added: [], ended: "", disposed: 0 };
+  const draw = { measureText: () => ({ width: 10 }), fillRect() {}, drawImage() {}, fillText(text) { log.texts = [...(log.texts ?? []), text]; } };
+  globalThis.window = { VideoEncoder: class {} };
+  globalThis.document = { createElement: () => ({ getContext: () => draw }) };
+  const stage = { filming: async () => ({ canvas: {}, draw: (frame, seen, moving) => log.drawn.push([frame, moving]), dispose: () => { log.disposed += 1; } }) };
+  const kit = {
+    BufferTarget: class { buffer = new ArrayBuffer(8); }, Mp4OutputFormat: class {}, WebMOutputFormat: class {},
+    Output: class { addVideoTrack(_, { frameRate }) { log.rate = frameRate; } async start() {} async finalize() { log.ended = "finalized"; } async cancel() { log.ended = "cancelled"; } },
+    CanvasSource: class { async add(at) { if (breaks && log.added.length === 2) throw new Error("encoder"); log.added.push(at); } },
+    getFirstEncodableVideoCodec: async () => codec,
+  };
+  const data = { plots: { height: Array(9).fill(90) }, flights: [] };
+  const wish = { width: 640, height: 360, from: 1, to: 5, fps: 25, speed: 1, rounds: 1, hold: 1, words: true, sides: [{ seen: { data }, word: "" }] };
+  return { log, run: (how = {}) => film(stage, { name: "hop", fps: 25, first: 1, speed: 1 }, wish, { told() {}, signal: { aborted: false }, load: async () => kit, ...how }) };
+}
+
+test("every frame is drawn, encoded and counted, and the file is what the browser can write", async () => {
+  const { log, run } = rig(), told = [];
+  const { ending, blob } = await run({ told: (n, total) => told.push([n, total]) });
+  assert.deepEqual(log.drawn, [1, 2, 3, 4, 5].map((frame) => [frame, true]));
+  assert.equal(log.added.length, 5);
+  near(log.added[4], 4 / 25);
+  assert.equal(log.rate, 25);
+  assert.deepEqual(told.at(-1), [5, 5]);
+  assert.deepEqual([ending, blob.type, log.ended, log.disposed], ["mp4", "video/mp4", "finalized", 1]);
+  assert.ok(log.texts.includes("hop"));
+  assert.equal((await rig({ codec: "vp9" }).run()).ending, "webm");
+});
+
+test("a film that is cancelled ends at once and leaves nothing behind", async () => {
+  const { log, run } = rig(), signal = { aborted: false };
+  await assert.rejects(run({ signal, told: (n) => { signal.aborted = n === 2; } }), { name: "AbortError" });
+  assert.deepEqual([log.added.length, log.ended, log.disposed], [2, "cancelled", 1]);
+});
+
+test("an encoder that gives up in the middle, or is not there, is said in words", async () => {
+  const broken = rig({ breaks: true });
+  await assert.rejects(broken.run(), /encoder gave up/);
+  assert.deepEqual([broken.log.ended, broken.log.disposed], ["cancelled", 1]);
+  await assert.rejects(rig({ codec: null }).run(), /can't encode a film of 640 × 360/);
+  const none = rig();
+  globalThis.window = {};
+  await assert.rejects(none.run(), /can't make films/);
+});
