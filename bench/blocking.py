@@ -11,7 +11,7 @@ import numpy as np
 from sqlalchemy.orm import Session
 
 from bench import size
-from bench.pages import p95, times_ms
+from bench.timing import p95, times_ms
 from ironarc.core import rotation
 from ironarc.core.columns import Dense
 from ironarc.core.document import Shot

@@ -10,7 +10,7 @@ from pathlib import Path
 import numpy as np
 
 from bench import size
-from bench.pages import p95, times_ms
+from bench.timing import p95, times_ms
 from ironarc.core.document import Shot
 from ironarc.core.edits.rate import KEEP_SECONDS, at_rate
 from ironarc.core.exchange.bring_in import shot_from_file

@@ -12,7 +12,7 @@ from sqlalchemy.orm import Session
 
 from bench import size
 from bench.blocking import long_capture
-from bench.pages import p95
+from bench.timing import p95
 from ironarc.core.scene.placement import Placement
 from ironarc.store import shots
 from ironarc.store.database import connect

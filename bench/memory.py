@@ -8,8 +8,8 @@ from dataclasses import replace
 from sqlalchemy.orm import Session
 
 from bench import size
-from bench.pages import times_ms
 from bench.reading import clip
+from bench.timing import times_ms
 from ironarc.core.document import Shot
 from ironarc.core.scene.placement import Placement
 from ironarc.store import shots

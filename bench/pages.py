@@ -4,13 +4,17 @@ import logging
 import statistics
 import tempfile
 import time
+from dataclasses import replace
 from pathlib import Path
 
 from selenium.webdriver.support.ui import WebDriverWait
 from sqlalchemy.orm import Session
 
 from bench import size
+from bench.blocking import long_capture
+from bench.timing import p95, times_ms
 from ironarc.core.reading import see
+from ironarc.core.scene.placement import Placement
 from ironarc.core.truing import propose, read_try
 from ironarc.store import shots
 from ironarc.store.database import connect
@@ -24,21 +28,7 @@ return performance.getEntriesByName('first picture')[0]?.startTime ?? null;
 PLAYED_A_WHILE = f"return performance.now() > {size(9000, 1)} && document.getElementById('meter').dataset.rate"
 
 
-RUNS, TRIES, VISITS, MANY = size(15, 2), size(60, 3), size(5, 2), size(500, 30)
-
-
-def p95(took: list[float]) -> float:
-    """Of times in order, the one that 95 % are below."""
-    return took[min(int(0.95 * len(took)), len(took) - 1)]
-
-
-def times_ms(work, runs: int) -> list[float]:
-    out = []
-    for _ in range(runs):
-        start = time.perf_counter()
-        work()
-        out.append((time.perf_counter() - start) * 1000)
-    return sorted(out)
+RUNS, TRIES, VISITS, MANY, FILMED = size(15, 2), size(60, 3), size(5, 2), size(500, 30), size(72, 3)
 
 
 def server(served: Served, shot_id: int, revision: int) -> None:
@@ -113,7 +103,7 @@ def scene(served: Served, shot_id: int, revision: int) -> None:
     print(f"an answer of the planner: median {statistics.median(asked):.0f} ms")
 
 
-def browser(served: Served, shot_id: int) -> None:
+def browser(served: Served, shot_id: int, two_id: int) -> None:
     driver = open_browser(Path(tempfile.mkdtemp()))
     try:
         seen = []
@@ -122,11 +112,37 @@ def browser(served: Served, shot_id: int) -> None:
             seen.append(WebDriverWait(driver, 30, 0.01).until(lambda d: d.execute_script(FIRST_PICTURE)))
         again = statistics.median(seen[1:])
         print(f"first picture in the browser: first visit {seen[0]:.0f} ms, then median {again:.0f} ms")
-        driver.execute_script("document.getElementById('play').click()")
-        rate = WebDriverWait(driver, 30).until(lambda d: d.execute_script(PLAYED_A_WHILE))
-        print(f"playing: {float(rate):.0f} of 24 frames a second drawn, in software rendering at 1280 x 800")
+        played(driver, "one performer, pushes and footing")
+        driver.get(f"{served.address}/shots/{two_id}?step=read")
+        played(driver, "two performers, pushes and footing")
+        driver.get(f"{served.address}/shots/{two_id}?step=set")
+        played(driver, "two performers, plain")
+        filmed(driver, f"{served.address}/shots/{shot_id}?step=show")
     finally:
         driver.quit()
+
+
+def played(driver, who: str) -> None:
+    WebDriverWait(driver, 30, 0.05).until(lambda d: d.execute_script(FIRST_PICTURE))
+    driver.execute_script("document.getElementById('play').click()")
+    rate = WebDriverWait(driver, 60).until(lambda d: d.execute_script(PLAYED_A_WHILE))
+    print(f"playing {who}: {float(rate):.0f} of 24 frames a second drawn, in software rendering at 1280 x 800")
+
+
+def filmed(driver, address: str) -> None:
+    """A film of the whole shot, 640 x 360, before and after side by side."""
+    driver.get(address)
+    form = WebDriverWait(driver, 30).until(lambda d: d.find_element("id", "film"))
+    WebDriverWait(driver, 30, 0.05).until(lambda d: d.execute_script(FIRST_PICTURE))
+    driver.execute_script(
+        "const f = arguments[0]; f.elements.size.value = '640x360'; f.elements.beside.checked = true;", form
+    )
+    begin = time.perf_counter()
+    driver.execute_script("arguments[0].querySelector('[value=film]').click()", form)
+    bar = driver.find_element("id", "filming")
+    WebDriverWait(driver, 60, 0.05).until(lambda _: bar.is_displayed())
+    WebDriverWait(driver, 240, 0.1).until(lambda _: not bar.is_displayed())
+    print(f"a film of {FILMED} frames, 640 x 360, before and after: {time.perf_counter() - begin:.0f} s")
 
 
 def main() -> None:
@@ -137,6 +153,9 @@ def main() -> None:
             shot = demo("Gap hop")
             shot_id = shots.create(session, shot)
             edit = propose(see(shot), read_try("true_arc(frame=37)")).edit
+            one = long_capture(240)
+            beside = replace(one.performer, id="performer2", name="Tansy Vale", placement=Placement((1.5, 0.0, 0.0)))
+            two_id = shots.create(session, replace(one, performers=(one.performer, beside)))
             crate_id = shots.create(session, demo("Swinging crate"))
             crate_revision = shots.standing(session, crate_id).revision
             revision = shots.apply(session, shot_id, shots.standing(session, shot_id).revision, edit).standing.revision
@@ -144,7 +163,7 @@ def main() -> None:
         served = Served(url)
         server(served, shot_id, revision)
         scene(served, crate_id, crate_revision)
-        browser(served, shot_id)
+        browser(served, shot_id, two_id)
         yard(served, shot_id)
         served.stop()
 

@@ -16,7 +16,7 @@ from urllib.request import HTTPCookieProcessor, Request, build_opener
 from sqlalchemy.orm import Session
 
 from bench import size
-from bench.pages import p95
+from bench.timing import p95
 from ironarc.store import shots
 from ironarc.store.cluster import free_port
 from ironarc.store.database import URL_SETTING, connect

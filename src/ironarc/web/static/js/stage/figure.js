@@ -41,14 +41,15 @@ function meshOf(material) {
   return mesh;
 }
 
-// `figure` is a performer's; `skins` has its skin, at least the light one; `fine` : whether what moves is drawn fine.
-export function createFigure(scene, behind, figure, spacing, skins, { fine, bringFine }) {
+// `figure` is a performer's; `skins` has its skin, at least the light one. fine : whether what moves is drawn fine;
+// bringFine : asks for the fine one; later : a group that is drawn after the first picture
+export function createFigure(scene, behind, figure, spacing, skins, { fine, bringFine, later }) {
   const wide = { value: 0.005 }, wider = { value: 0.01 }, limbs = figure.limb_bones;
   const ink = painted(BODY);
   const body = meshOf(ink), outline = meshOf(outlined(INK, wide)), shadow = meshOf(flat(SHADOW)), lit = meshOf(outlined(OXIDE, wider));
   scene.add(body, outline, lit);
   behind.add(shadow);
-  const soles = createSoles(behind, figure);
+  const soles = createSoles(later, figure);
 
   // a ghost is an outline: paper inside, an ink line behind
   const ghostOf = (color) => { const group = new THREE.Group(); group.add(meshOf(paper()), meshOf(outlined(color, wide))); behind.add(group); return group; };

@@ -142,7 +142,7 @@ export function createStage(canvas, state, setup, actions, { references, block, 
       if (figures.get(performer.id)?.shape !== shape) {
         figures.get(performer.id)?.figure.dispose();
         const bringFine = () => skins.bring(state.get("revision"), performer, FINE)?.then(show, () => {}); // the light one serves
-        figures.set(performer.id, { shape, figure: createFigure(scene, behind, performer.figure, spacing, skins, { fine: !bySoftware, bringFine }) });
+        figures.set(performer.id, { shape, figure: createFigure(scene, behind, performer.figure, spacing, skins, { fine: !bySoftware, bringFine, later: restBehind }) });
       }
       kept.add(performer.id);
     }
