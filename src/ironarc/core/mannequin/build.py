@@ -1,8 +1,9 @@
 """A body's mannequin, built once."""
 
+from collections import OrderedDict
 from dataclasses import dataclass
-from functools import lru_cache
 from hashlib import blake2b
+from threading import Lock
 
 import numpy as np
 
@@ -17,7 +18,7 @@ from ironarc.core.mannequin.person import add_person
 from ironarc.core.mannequin.spread import Spread
 
 FINE, LIGHT = "fine", "light"  # for what stands, and for what moves where drawing is slow
-_KEPT = 48  # that were built last; a fine one is some 4 MB
+_KEPT = 16  # that were built last; a fine one is some 3 MB
 _TIMES = {FINE: 1.0, LIGHT: 2.3}  # the cells of a light one are as many times as wide
 # Cell of the grid at a person's and at a machine's usual area, m: everybody gets about as many vertices
 _PERSON_CELL_M, _PERSON_AREA = 0.0152, 0.262
@@ -58,14 +59,30 @@ def known_by(body: Body, female: float = 0.0) -> str:
     for part in body.parts:
         numbers += [part.start_m, part.end_m]
         numbers += [np.array([part.joint, part.half_width_m, part.half_depth_m, part.mass_kg])]
+    numbers += [point.position_m for point in body.anatomy.contact_points]
+    numbers += [np.array(end.offset) * body.scale_to_m for end in body.anatomy.rig.ends]
     words = [f"{part.segment}|{part.side}" for part in body.parts] + [m.role for m in body.anatomy.meanings]
     return blake2b(b"".join(n.tobytes() for n in numbers) + "\n".join(words).encode(), digest_size=12).hexdigest()
 
 
-@lru_cache(maxsize=_KEPT)
+_kept: OrderedDict[tuple[str, str], Mannequin | None] = OrderedDict()  # the one used last at the end
+_lock = Lock()
+
+
 def mannequin_of(body: Body, female: float = 0.0, level: str = FINE) -> Mannequin | None:
     """A body's surface; None for one with nothing to show. female : 0 a man's build, 1 a woman's; level : FINE, LIGHT.
-    Some 14,000 and 2,700 vertices for a person."""
+    Some 14,000 and 2,700 vertices for a person. Built once for all bodies that look the same."""
+    key = known_by(body, female), level
+    with _lock:
+        if key not in _kept:
+            _kept[key] = _built(body, female, level)
+        _kept.move_to_end(key)
+        while len(_kept) > _KEPT:
+            _kept.popitem(last=False)
+        return _kept[key]
+
+
+def _built(body: Body, female: float, level: str) -> Mannequin | None:
     spread = Spread(body)
     making = Making(spread)
     if spread.is_person:

@@ -1,4 +1,5 @@
-"""Solids of bones that no name explains: turned pieces by their girths, with a pinned drum at every hinge.
+"""Solids of bones that no name explains, and of limbs that lack a part: turned pieces by their girths, with a pinned
+drum at every hinge.
 
 What stands gets a shoe or a hoof, a stout end held high is a head, a root that many chains hang on is a hull."""
 
@@ -15,8 +16,8 @@ _SHOE = 0.45  # of the bone above: shorter is a shoe, longer a shank that stands
 
 
 def add_unexplained(making: Making) -> None:
-    """Pieces for all bones that no name explains, and the hinges between them."""
-    parts = [p for p in making.spread.body.parts if p.segment in ("", "other") and _length(p) > _LEAST_M]
+    """Pieces for all parts that nothing stands for yet, and the hinges between them."""
+    parts = [p for p in making.spread.body.parts if (p.segment, p.side) not in making.drawn and _length(p) > _LEAST_M]
     for part in parts:
         _piece(making, part, [p for p in parts if p.joint == part.joint])
     for root in making.spread.rig.roots:

@@ -67,6 +67,7 @@ class Making:
     face: Face | None = None
     lamp: Ring | None = None  # a creature's face
     finer: list[Finer] = field(default_factory=list)
+    drawn: set[tuple[str, str]] = field(default_factory=set)  # segments, by side, that solids stand for
 
     def add(self, owner: Owner, solid: Field, blend: float) -> None:
         self.solids.append(Solid(solid, blend))

@@ -21,11 +21,14 @@ def add_person(making: Making, female: float) -> None:
     spread = making.spread
     _head(making, female)  # before the trunk: what the face cuts away must not take the chest with it
     _trunk(making, female)
+    making.drawn |= {("trunk", ""), ("head", "")}
     for side in SIDE:
         if spread.has("thigh", side) and spread.has("shank", side):
             _leg(making, side)
+            making.drawn |= {("thigh", side), ("shank", side), ("foot", side)}
         if spread.has("upper arm", side) and spread.has("forearm", side):
             _arm(making, side)
+            making.drawn |= {("upper arm", side), ("forearm", side), ("hand", side)}
 
 
 def _even(at: float, wide: float, front: float, back: float) -> tuple[float, ...]:

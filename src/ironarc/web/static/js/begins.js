@@ -15,7 +15,7 @@ const PLAYING = { playing: false, playRange: null, round: 0, loop: true, rate: n
 const shownOf = (step) => ({
   step, side: "now", trying: null, trial: null, variant: null, data: null, motion: null, motions: {}, held: null, physics: null, gap: null,
   shown: {
-    footing: true, pushes: true, phantom: true, spin: false, line: false, com: true, path: true, gravity: true, ghosts: true, keyGhosts: false,
+    footing: true, pushes: true, phantom: true, spin: false, line: false, com: true, path: true, gravity: true, ghosts: true, keyGhosts: false, silhouette: false,
     partPath: true, grid: true, props: true, guides: true, references: true,
   },
 });

@@ -7,7 +7,7 @@ import { flat, outlined, painted, paper } from "./inks.js";
 
 const GHOST_INKS = ["#8f8b81", "#bdb7a9"];
 const BODY = "#8a97a1", BODY_ASIDE = "#9aab9c"; // the one that is read, and the others
-const STEEL = "#2B5876", INK = "#171b20", OXIDE = "#9E3A1B", SHADOW = "#ddd5c5";
+const STEEL = "#2B5876", FILLED_ASIDE = "#5d6660", INK = "#171b20", OXIDE = "#9E3A1B", SHADOW = "#ddd5c5";
 const WIDE_PX = 1.25, LEAST_WIDE_M = 0.0025, MOST_WIDE_M = 0.02; // of outlines
 
 // A skin's buffers in a pose, shared by all meshes that are drawn with it
@@ -45,7 +45,7 @@ function meshOf(material) {
 // bringFine : asks for the fine one; later : a group that is drawn after the first picture
 export function createFigure(scene, behind, figure, spacing, skins, { fine, bringFine, later }) {
   const wide = { value: 0.005 }, wider = { value: 0.01 }, limbs = figure.limb_bones;
-  const ink = painted(BODY);
+  const ink = painted(BODY), filled = flat(INK);
   const body = meshOf(ink), outline = meshOf(outlined(INK, wide)), shadow = meshOf(flat(SHADOW)), lit = meshOf(outlined(OXIDE, wider));
   scene.add(body, outline, lit);
   behind.add(shadow);
@@ -118,10 +118,13 @@ export function createFigure(scene, behind, figure, spacing, skins, { fine, brin
     },
     // at : frames' indices ghosts stand on, nearest first, or null for those around the one shown
     // beyond : of a loop, what plays past its ends: an index to the one that plays then and the shift (Matrix4) to it
-    show(motion, index, { ghosts: withGhosts, read, shift, moving, at: chosen = null, beyond = (at) => ({ at, shift }) }) {
+    show(motion, index, { ghosts: withGhosts, read, shift, moving, silhouette, at: chosen = null, beyond = (at) => ({ at, shift }) }) {
       ink.color.set(read ? BODY : BODY_ASIDE);
+      filled.color.set(read ? INK : FILLED_ASIDE);
+      body.material = silhouette ? filled : ink;
       const posed = current(moving);
       for (const mesh of [body, outline, shadow]) mesh.visible = Boolean(posed);
+      outline.visible &&= !silhouette;
       if (!posed) return;
       posed.pose(limbs, motion, index);
       for (const mesh of [body, outline, shadow]) mesh.geometry = posed.geometry;
@@ -146,6 +149,7 @@ export function createFigure(scene, behind, figure, spacing, skins, { fine, brin
       behind.remove(shadow, held.group, ...ghosts.map((g) => g.group));
       for (const mesh of [body, outline, shadow, lit, ...[held, ...ghosts].flatMap((g) => g.group.children)]) mesh.material.dispose();
       for (const posed of [...Object.values(bodies), held.posed, ...ghosts.map((g) => g.posed)]) posed?.geometry.dispose();
+      for (const material of [ink, filled]) material.dispose();
       lit.geometry.dispose();
       soles.dispose();
     },

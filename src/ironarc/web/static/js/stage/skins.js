@@ -3,9 +3,10 @@ import { getBuffer, keptAddress } from "../api.js";
 import { unpackedSkin } from "./skin.js";
 
 export const LIGHT = "light", FINE = "fine";
+const MOST = 96; // that a page keeps: every weighing that is set makes another
 
 export function createSkins(setup, get = getBuffer) {
-  const kept = new Map(), underWay = new Map();
+  const kept = new Map(), underWay = new Map(); // by name; the one that was used last at the end
 
   function bring(revision, { id, figure }, level) {
     const name = `${figure.shape} ${level}`;
@@ -13,6 +14,7 @@ export function createSkins(setup, get = getBuffer) {
     if (!underWay.has(name)) {
       underWay.set(name, get(keptAddress(setup, revision, `skins/${encodeURIComponent(id)}/${level}`)).then((buffer) => {
         kept.set(name, unpackedSkin(buffer));
+        for (const oldest of kept.keys()) { if (kept.size <= MOST) break; kept.delete(oldest); }
       }).finally(() => underWay.delete(name)));
     }
     return underWay.get(name);
@@ -22,6 +24,10 @@ export function createSkins(setup, get = getBuffer) {
     // Light ones of all performers: what a first picture needs
     first: (revision, performers) => Promise.all(performers.map((performer) => bring(revision, performer, LIGHT))),
     bring,
-    get: (shape, level) => kept.get(`${shape} ${level}`) ?? null,
+    get(shape, level) {
+      const name = `${shape} ${level}`, skin = kept.get(name) ?? null;
+      if (skin) { kept.delete(name); kept.set(name, skin); }
+      return skin;
+    },
   };
 }

@@ -186,7 +186,7 @@ export function createStage(canvas, state, setup, actions, { references, block, 
       const read = performer.id === state.get("who");
       if (performer.hidden) { figure.hide(); continue; }
       const shift = going ? going[read ? "body" : "ground"] : tools.shiftOf(performer.id);
-      figure.show(motion, index, { ghosts: ghosts && read, read, shift, moving, at: read ? ghostsAt(index) : null, ...(read && loop ? { beyond: (at) => beyond(loop, at) } : {}) });
+      figure.show(motion, index, { ghosts: ghosts && read, read, shift, moving, silhouette: state.get("shown").silhouette, at: read ? ghostsAt(index) : null, ...(read && loop ? { beyond: (at) => beyond(loop, at) } : {}) });
       figure.compare(read ? held : null, index);
     }
   }

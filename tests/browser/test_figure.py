@@ -1,0 +1,55 @@
+"""The figure on the stage: brought once, seen as a silhouette, drawn smooth once it stands."""
+
+import io
+
+import numpy as np
+from PIL import Image
+
+ASKED = "return performance.getEntriesByType('resource').filter((e) => e.name.includes('/skins/')).map((e) => e.name)"
+
+
+def stage(person):
+    """The stage as it is drawn, (height, width, 3)."""
+    return np.asarray(Image.open(io.BytesIO(person.one(".stage-canvas").screenshot_as_png)).convert("RGB")).astype(int)
+
+
+def test_a_silhouette_is_filled_with_ink(person, hop):
+    person.open_shot(hop, "?step=set&frame=20")
+
+    def ink():
+        return int((np.abs(stage(person) - [0x17, 0x1B, 0x20]).max(axis=2) < 6).sum())
+
+    person.until(lambda: ink() > 100)  # its outline
+    shaded = ink()
+    person.click("#show-button")
+    person.click("#show-menu [data-show='silhouette']")
+    person.press("\ue00c")  # Esc
+    person.until(lambda: ink() > 2 * shaded)
+    assert person.complaints() == []
+
+
+def test_figures_are_brought_once_whatever_is_edited(person, hop):
+    person.open_shot(hop, "?frame=20")
+    person.until(lambda: any("/fine?" in name for name in person.driver.execute_script(ASKED)))
+    person.click("[data-action='try']")
+    person.until(lambda: person.one("#take").is_displayed() and person.one("#take").is_enabled())
+    person.click("#take")
+    person.until(lambda: person.shown()[1] > 1)
+    asked = person.driver.execute_script(ASKED)
+    figures = sorted(name.split("/skins/")[1].split("?")[0] for name in set(asked))
+    assert figures == ["performer1/fine", "performer1/light"]
+
+
+def test_edges_are_smooth_once_the_stage_stands(person, hop):
+    """Between paper and ink lie shades, where a drawing with one sample a pixel has next to none."""
+    person.open_shot(hop, "?step=set&frame=20")
+    person.click("#show-button")
+    for key in ("silhouette", "grid", "ghosts", "path", "gravity", "com", "references"):
+        person.click(f"#show-menu [data-show='{key}']")
+    person.press("\ue00c")
+
+    def shades():
+        grey = stage(person).mean(axis=2)
+        return ((grey > 60) & (grey < 190)).sum() / max((grey < 60).sum(), 1)
+
+    person.until(lambda: shades() > 0.03)
