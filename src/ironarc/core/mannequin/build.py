@@ -46,11 +46,6 @@ class Mannequin:
     parents: np.ndarray
     halves: tuple[int, ...]
 
-    @property
-    def volume_m3(self) -> float:
-        a, b, c = (self.points[self.triangles[:, i]] for i in range(3))
-        return float(np.einsum("ij,ij->i", a, np.cross(b, c)).sum() / 6)
-
 
 def known_by(body: Body, female: float = 0.0) -> str:
     """A digest of all that a mannequin is made from: bodies with the same one look the same."""
