@@ -29,19 +29,12 @@ def packed_skin(mannequin: Mannequin | None) -> bytes:
     painted = mannequin.painted / PAINT_MOST_M * 127
     return _with_head(
         head, mannequin.points.astype("<f4"), _bytes(shaded), _bytes(painted), mannequin.bones.astype("<u2"),
-        _whole_shares(mannequin.shares), mannequin.triangles.astype("<u4"),
+        mannequin.whole_shares.astype(np.uint8), mannequin.triangles.astype("<u4"),
     )  # fmt: skip
 
 
 def _bytes(values: np.ndarray) -> np.ndarray:
     return np.clip(np.round(values), -127, 127).astype(np.int8)
-
-
-def _whole_shares(shares: np.ndarray) -> np.ndarray:
-    """As whole parts of 255: what rounding leaves goes to the largest."""
-    whole = np.round(shares * 255).astype(int)
-    whole[np.arange(len(whole)), np.argmax(whole, axis=1)] += 255 - whole.sum(axis=1)
-    return whole.astype(np.uint8)
 
 
 def _with_head(head: dict, *arrays: np.ndarray) -> bytes:

@@ -127,8 +127,7 @@ def _bind(worn: Mannequin) -> np.ndarray:
 
 
 def _primitive(built: Builder, worn: Mannequin) -> dict:
-    whole = np.round(worn.shares * 255).astype(int)
-    whole[np.arange(len(whole)), np.argmax(whole, axis=1)] += 255 - whole.sum(axis=1)
+    whole = worn.whole_shares
     bones = np.where(whole > 0, worn.bones, 0)
     normals = worn.normals / np.linalg.norm(worn.normals, axis=1, keepdims=True)
     pale = np.clip(np.maximum(worn.painted[:, PALE], worn.painted[:, FACE]) / 0.004 + 0.5, 0, 1)[:, None]
