@@ -4,7 +4,7 @@ export {
   CylinderGeometry, DirectionalLight, DoubleSide, DynamicDrawUsage, EdgesGeometry, Float32BufferAttribute, Group, HemisphereLight,
   InstancedMesh, Line, LineBasicMaterial, LineSegments, MathUtils, Matrix4, Mesh, MeshBasicMaterial,
   MeshLambertMaterial, OctahedronGeometry, OrthographicCamera, PerspectiveCamera, Plane, PlaneGeometry, Points,
-  PointsMaterial, Quaternion, Raycaster, RingGeometry, SRGBColorSpace, Scene, SphereGeometry,
-  Sprite, SpriteMaterial, TubeGeometry, Vector2, Vector3, WebGLRenderer,
+  PointsMaterial, Quaternion, Raycaster, RepeatWrapping, RingGeometry, SRGBColorSpace, Scene, SphereGeometry,
+  Sprite, SpriteMaterial, Texture, TubeGeometry, Vector2, Vector3, WebGLRenderer,
 } from "three";
 export { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";

@@ -5,6 +5,9 @@ import io
 import numpy as np
 from PIL import Image
 
+from ironarc.store import shots
+from tests.conftest import demo
+
 ASKED = "return performance.getEntriesByType('resource').filter((e) => e.name.includes('/skins/')).map((e) => e.name)"
 
 
@@ -53,3 +56,31 @@ def test_edges_are_smooth_once_the_stage_stands(person, hop):
         return ((grey > 60) & (grey < 190)).sum() / max((grey < 60).sum(), 1)
 
     person.until(lambda: shades() > 0.03)
+
+
+def test_a_character_of_ones_own_is_seen_swapped_for_a_mannequin_and_weighed(person, session):
+    """Tansy's coat has ochre lines and her cap is red: colours that no mannequin has."""
+    shot_id = shots.create(session, demo("Coat on"))
+    person.open_shot(shot_id, "?step=set&frame=10&pick=performer1")
+
+    def red():
+        red, green, _ = stage(person).transpose(2, 0, 1)
+        return int(((red > 110) & (green < 90) & (red > 1.8 * green)).sum())
+
+    person.click("#show-button")
+    for key in ("com", "path", "gravity"):  # what is red beside her
+        person.click(f"#show-menu [data-show='{key}']")
+    person.click("#show-button")
+    person.click("[data-pick=performer1]")
+    person.sees("#picked", "its colours")
+    person.until(lambda: red() > 40)
+    dressed = red()
+    person.click("#picked [data-set=show-skin][data-on='0']")
+    person.until(lambda: red() < dressed / 3)
+    person.click("#picked [data-set=show-skin][data-on='1']")
+    person.until(lambda: red() > dressed / 2)
+    person.click("#picked [data-set=weigh-by-skin]")
+    person.until(lambda: "by its skin" in person.one("#undo").get_attribute("title"))
+    held = shots.load(session, shot_id, shots.standing(session, shot_id).revision).performer.weighing.held
+    assert len(held) > 15
+    assert person.complaints() == []

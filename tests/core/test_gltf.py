@@ -323,3 +323,122 @@ def test_accessors_with_strides_and_whole_numbers_are_read():
         "accessors": [{"bufferView": 0, "componentType": 5122, "count": 2, "type": "VEC2", "normalized": True}],
     }).encode())  # fmt: skip
     assert document.array(0, "x") == pytest.approx(np.array([[0, 1], [-1, 16384 / 32767]]))
+
+
+# --- skins of others ----------------------------------------------------------------------------------
+
+
+def clothed(shares=None, joints=None, wrap=binary_of, picture=b"", **also):
+    """The two bones of `others` in a square tube of cloth, 10 cm wide, its lower half on the lower bone."""
+    built = Builder()
+    base, _ = others_parts()
+    ring = np.array([[-5, 0, -5], [5, 0, -5], [5, 0, 5], [-5, 0, 5]], dtype=float)
+    points = np.concatenate([ring + np.array([0, y, 0]) for y in (0, 45, 90)])
+    triangles = [(4 * k + i, 4 * k + 4 + i, 4 * k + 4 + (i + 1) % 4) for k in (0, 1) for i in range(4)]
+    triangles += [(4 * k + i, 4 * k + 4 + (i + 1) % 4, 4 * k + (i + 1) % 4) for k in (0, 1) for i in range(4)]
+    held = np.zeros((12, 4)) if joints is None else np.asarray(joints)
+    if joints is None:
+        held[8:, 0] = 1
+    given = np.tile([1.0, 0, 0, 0], (12, 1)) if shares is None else np.asarray(shares)
+    # bound where the bones stand in their own room: 100 up z became up y, in hundredths
+    bind = [np.eye(4), np.eye(4)]
+    bind[1][1, 3] = -50
+    tree = base | {
+        "skins": [{"joints": [1, 2], "inverseBindMatrices": built.add(np.array([m.T.ravel() for m in bind]), "MAT4")}],
+        "meshes": [{"name": "Coat", "primitives": [{
+            "attributes": {
+                "POSITION": built.add(points, "VEC3", bounds=True), "WEIGHTS_0": built.add(given, "VEC4"),
+                "JOINTS_0": built.add(held, "VEC4", 5121), "TEXCOORD_0": built.add(points[:, :2] / 90, "VEC2"),
+            },
+            "indices": built.add(np.array(triangles).ravel(), "SCALAR", 5125), "material": 0,
+        }]}],
+        "materials": [{"pbrMetallicRoughness": {"baseColorFactor": [0.5, 0.25, 0.125, 1]}}],
+        "animations": [{
+            "samplers": [{
+                "input": built.add(np.arange(2.0), "SCALAR", bounds=True),
+                "output": built.add(np.array(TURNS)[:, [1, 2, 3, 0]], "VEC4"),
+            }],
+            "channels": [{"sampler": 0, "target": {"node": 2, "path": "rotation"}}],
+        }],
+    }  # fmt: skip
+    if picture:
+        tree["images"], tree["textures"] = [{"bufferView": built.raw(picture)}], [{"source": 0}]
+        tree["materials"][0]["pbrMetallicRoughness"]["baseColorTexture"] = {"index": 0}
+    tree["nodes"] = [*base["nodes"], {"name": "Cloth", "mesh": 0, "skin": 0}]
+    return wrap(tree | also, built)
+
+
+def others_parts():
+    tree = json.loads(others([0.0, 1.0], TURNS, wrap=text_of))
+    return {key: tree[key] for key in ("asset", "scenes", "nodes")}, tree
+
+
+def test_a_skin_stands_where_it_was_bound_in_the_rigs_rest_pose():
+    skin = parse(clothed()).skin
+    assert skin.joints == ("upper", "lower")
+    # the tube goes up from the upper bone's foot at 1 m, 5 cm to each side
+    assert skin.points.min(axis=0) == pytest.approx([-0.05, 1.0, -0.05], abs=1e-6)
+    assert skin.points.max(axis=0) == pytest.approx([0.05, 1.9, 0.05], abs=1e-6)
+    assert skin.tints[0] == pytest.approx([0.5, 0.25, 0.125])
+    low, high = skin.points[:, 1] < 1.5, skin.points[:, 1] > 1.8
+    assert set(skin.held_by[low]) == {0}
+    assert set(skin.held_by[high]) == {1}
+    outward = np.einsum("ni,ni->n", skin.normals[:, [0, 2]], skin.points[:, [0, 2]])
+    assert (outward > 0).all()
+
+
+def test_weights_that_do_not_add_up_are_brought_to_one_and_said():
+    shares = np.tile([0.3, 0.3, 0, 0], (12, 1))
+    shares[0] = 0
+    motion = parse(clothed(shares, np.tile([0, 1, 0, 0], (12, 1))))
+    assert motion.skin.shares.sum(axis=1) == pytest.approx(1.0)
+    assert any("Weights of 12 vertices" in says for says in motion.says)
+    assert any("1 vertices of its skin hang on no joint" in says for says in motion.says)
+
+
+@pytest.mark.parametrize(
+    ("data", "says"),
+    [
+        (
+            clothed(joints=[*np.tile([0, 0, 0, 0], (11, 1)).tolist(), [9, 0, 0, 0]]),
+            "vertex 11 of Coat hangs on joint 9",
+        ),
+        (clothed(meshes=[{"primitives": [{"attributes": {}}]}]), "names number None"),
+        (clothed(picture=b"GIF89a"), "PNG and JPEG"),
+    ],
+)
+def test_a_skin_that_cannot_be_used_leaves_the_motion_and_says_so(data, says):
+    motion = parse(data)
+    assert motion.frames > 1
+    assert any(says in said for said in motion.says), motion.says
+
+
+def test_a_skin_of_too_many_vertices_is_left_out(monkeypatch):
+    monkeypatch.setattr("ironarc.core.formats.gltf_skin.MOST_VERTICES", 11)
+    motion = parse(clothed())
+    assert motion.skin is None
+    assert "12 vertices" in motion.says[0]
+
+
+def test_a_file_with_its_data_beside_it_is_read_with_it():
+    tree, whole = json.loads(clothed(wrap=text_of)), parse(clothed())
+    data = base64.b64decode(tree["buffers"][0]["uri"].partition(",")[2])
+    tree["buffers"][0]["uri"] = "cloth%20one.bin"
+    text = json.dumps(tree).encode()
+    found = FORMATS["gltf"].read(text, {"cloth one.bin": data})
+    assert found.skin.points == pytest.approx(whole.skin.points)
+    with pytest.raises(FileError, match="Bring both files together"):
+        FORMATS["gltf"].read(text)
+
+
+def test_a_picture_comes_along():
+    skin = parse(clothed(picture=b"\x89PNG and so on")).skin
+    assert [image.media_type for image in skin.images] == ["image/png"]
+    assert skin.images[0].data == b"\x89PNG and so on"
+    assert skin.groups.tolist() == [[0, 16, 0]]
+    assert skin.uv.max() == pytest.approx(1.0)
+
+
+@pytest.mark.skipif(shutil.which("node") is None, reason="the validator runs on Node")
+def test_the_validator_finds_nothing_wrong_with_a_worn_skin(tmp_path):
+    assert validated(motion_file(demo("Coat on"), format="glb"), tmp_path) == []

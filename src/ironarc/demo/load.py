@@ -10,6 +10,7 @@ from ironarc.core.document import Shot
 from ironarc.demo import (
     bram_waits,
     buoy_kick,
+    coat_on,
     crate_strikes,
     deck_somersault,
     gangway_slip,
@@ -46,6 +47,7 @@ SHOTS: dict[str, Callable[[], Shot]] = {
     mid_stride.NAME: mid_stride.make,
     hold_hatch.NAME: hold_hatch.make,
     bram_waits.NAME: bram_waits.make,
+    coat_on.NAME: coat_on.make,
 }
 
 
@@ -53,6 +55,7 @@ SHOTS: dict[str, Callable[[], Shot]] = {
 SEQUENCES = {
     "PF-01": "Coming alongside", "PF-02": "Coming alongside", "PF-03": "Coming alongside", "PF-04": "The hoist",
     "PF-06": "The hoist", "PF-11": "The hoist",
+    "PF-13": "Coming alongside",
 }  # fmt: skip
 
 

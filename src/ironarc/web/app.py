@@ -80,9 +80,11 @@ def create_app(secret_key: str, database_url: str | None = None, port: int = 0) 
     waiting.install(app)
     CSRFProtect(app)
     errors.install(app)
+    along = sorted({ending for known in FORMATS.values() for ending in known.beside})
     app.jinja_env.globals |= {
         "icon": icon, "shipped": shipped, "motions": list(FORMATS.values()), "motion_words": motion_words(),
-        "motion_accepts": ",".join(f".{ending}" for ending in FORMATS),
+        "motion_accepts": ",".join(f".{ending}" for ending in (*FORMATS, *along)), "beside": along,
+        "skin_accepts": ",".join(f".{known.ending}" for known in FORMATS.values() if known.skin),
     }  # fmt: skip
     app.get_send_file_max_age = lambda name: FOREVER_S if request.args.get("v") else None
     app.jinja_env.filters["finding_label"] = lambda kind: GRADES[kind].label

@@ -1,6 +1,7 @@
 """What a request asks for, read within limits: bodies, numbers and texts that can be kept, ids that can exist."""
 
 import json
+from contextlib import closing
 from pathlib import PurePath
 from typing import Any, TypeVar
 
@@ -8,7 +9,7 @@ from flask import request
 from pydantic import TypeAdapter
 from werkzeug.routing import BaseConverter, IntegerConverter
 
-from ironarc.core.errors import EditError, IronArcError
+from ironarc.core.errors import EditError, FileError, IronArcError
 from ironarc.core.formats import FORMATS
 from ironarc.core.settings import MAX_NUMBER
 from ironarc.core.whole_numbers import whole_number
@@ -82,6 +83,35 @@ def check_text(text: str, what: str) -> str:
 def file_name(name: str) -> str:
     """A file's own name, without any folder."""
     return check_text(PurePath(name.replace("\\", "/")).name, "The file's name")
+
+
+def files_sent() -> list[tuple[str, bytes]]:
+    """Names, without any folder, and bytes of the files sent."""
+    out = []
+    for sent in request.files.getlist("file"):
+        with closing(sent):  # a large one lies in a file of its own
+            if sent.filename:
+                out.append((file_name(sent.filename), sent.read()))
+    return out
+
+
+def motion_sent(otherwise: str = "") -> tuple[str, bytes, dict[str, bytes]]:
+    """Name and bytes of the motion sent, and the files that came along with it, by name. otherwise : what else than
+    choosing a file can be done"""
+    sent = files_sent()
+    if not sent:
+        raise FileError(f"No file was chosen. Choose a {motion_words()} file{otherwise}.")
+    along = {ending for known in FORMATS.values() for ending in known.beside}
+    own = [name for name, _ in sent if name.rsplit(".", 1)[-1].lower() not in along] or [sent[0][0]]
+    if len(own) > 1:
+        raise FileError(f"{own[0]} and {own[1]} are two motions. Bring in one at a time.")
+    data = dict(sent)
+    return own[0], data.pop(own[0]), data
+
+
+def skin_words() -> str:
+    """The formats that a skin can come in, in words."""
+    return " or ".join(f".{known.ending}" for known in FORMATS.values() if known.skin)
 
 
 def motion_words() -> str:

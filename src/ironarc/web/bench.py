@@ -11,7 +11,7 @@ from ironarc.core.edits.rate import rate_effects
 from ironarc.core.errors import EditError
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.judging.judge import blows_of
-from ironarc.core.mannequin import FINE, LIGHT, mannequin_of
+from ironarc.core.mannequin import FINE, LIGHT
 from ironarc.core.reading import Reading
 from ironarc.core.reading.points import point_at
 from ironarc.core.scene.rate import parse_rate, rate_text
@@ -29,7 +29,7 @@ from ironarc.web.panels.read import FILTERS, more_cards, proof_of
 from ironarc.web.physics_data import physics_data
 from ironarc.web.scene_data import scene_data
 from ironarc.web.seeing import open_session, see, variants
-from ironarc.web.skins import packed_skin
+from ironarc.web.skins import skin_for
 from ironarc.web.variants import View
 
 pages = Blueprint("bench", __name__, url_prefix="/shots/<id:shot_id>")
@@ -145,12 +145,12 @@ def physics(shot_id: int, revision: int):
 
 @pages.get("/r/<id:revision>/skins/<who>/<level>")
 def skin(shot_id: int, revision: int, who: str, level: str):
-    """A performer's mannequin, as `skins.py` has it."""
+    """A performer's figure, as `skins.py` has it."""
     if level not in (FINE, LIGHT):
         raise shots.NotFound("There is no such figure.")
     with open_session() as session:
         seen = see(session, shot_id, revision, who=who)
-        sent = packed_skin(mannequin_of(seen.reading.body, seen.performer.weighing.female, level))
+        sent = skin_for(seen.performer, seen.reading.body, level)
         return for_ever(session, sent, "application/octet-stream")
 
 

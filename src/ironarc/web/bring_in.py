@@ -7,15 +7,16 @@ from pydantic import BaseModel, ConfigDict, TypeAdapter
 
 from ironarc.core.edits import AddItem
 from ironarc.core.edits.commands.scene import add_reference
+from ironarc.core.edits.commands.skin import wear
 from ironarc.core.errors import EditError, FileError
 from ironarc.core.exchange.bring_in import file_error, performer_from_file
-from ironarc.core.formats import ending_of
+from ironarc.core.formats import FORMATS, ending_of
 from ironarc.core.scene.reference import Reference
 from ironarc.core.truing.new_take import new_take, set_beside
 from ironarc.core.whole_numbers import whole_number
 from ironarc.media import look
 from ironarc.store import files
-from ironarc.web.arguments import file_name, motion_words, read_body
+from ironarc.web.arguments import files_sent, motion_sent, read_body, skin_words
 from ironarc.web.bench import apply_edit
 from ironarc.web.seeing import open_session, see
 
@@ -34,12 +35,6 @@ class TakeBeside(BaseModel):
 _BESIDE = TypeAdapter(TakeBeside)
 
 
-def _uploads() -> list[tuple[str, bytes]]:
-    """Names, without any folder, and bytes of the files sent."""
-    sent = [f for f in request.files.getlist("file") if f.filename]
-    return [(file_name(f.filename), f.read()) for f in sent]
-
-
 def _number(name: str) -> int:
     value = whole_number(request.form.get(name, ""))
     if value is None:
@@ -50,15 +45,12 @@ def _number(name: str) -> int:
 @pages.post("/performers")
 def performer(shot_id: int):
     """A file of motion becomes one more performer."""
-    uploads = _uploads()
-    if not uploads:
-        raise FileError(f"No file was chosen. Choose a {motion_words()} file.")
-    name, data = uploads[0]
+    name, data, beside = motion_sent()
 
     def make(seen):
         try:
             stem = PurePath(name).stem[:60] or "Performer"
-            joined = performer_from_file(data, stem, seen.shot, ending_of(name))
+            joined = performer_from_file(data, stem, seen.shot, ending_of(name), beside)
         except FileError as error:
             raise file_error(error, name) from error
         return AddItem(joined)
@@ -69,15 +61,12 @@ def performer(shot_id: int):
 @pages.post("/take")
 def take(shot_id: int):
     """A file of motion becomes a performer's new take; what it brings stands in the answer."""
-    uploads = _uploads()
-    if not uploads:
-        raise FileError(f"No file was chosen. Choose a {motion_words()} file.")
-    name, data = uploads[0]
+    name, data, beside = motion_sent()
     told = []
 
     def make(seen):
         try:
-            incoming = performer_from_file(data, seen.performer.name, seen.shot, ending_of(name))
+            incoming = performer_from_file(data, seen.performer.name, seen.shot, ending_of(name), beside)
         except FileError as error:
             raise file_error(error, name) from error
         told.append(new_take(seen, incoming, name))
@@ -85,6 +74,27 @@ def take(shot_id: int):
 
     standing = apply_edit(shot_id, _number("revision"), make, request.form.get("performer", ""))
     return vars(standing) | {"says": told[-1].says}
+
+
+@pages.post("/skin")
+def skin(shot_id: int):
+    """The surface in a file is put on a performer whose joints match."""
+    name, data, beside = motion_sent()
+    says = []
+
+    def make(seen):
+        read = FORMATS[ending_of(name)].skin
+        if read is None:
+            raise FileError(f"{name} has no skin in it: a skin comes as {skin_words()}.")
+        try:
+            edit, said = wear(seen.performer, read(data, beside), name)
+        except FileError as error:
+            raise file_error(error, name) from error
+        says.append(said)
+        return edit
+
+    standing = apply_edit(shot_id, _number("revision"), make, request.form.get("performer", ""))
+    return vars(standing) | {"says": says[-1]}
 
 
 @pages.post("/take-beside")
@@ -106,7 +116,7 @@ def take_beside(shot_id: int):
 @pages.post("/references")
 def reference(shot_id: int):
     """A picture, a numbered sequence or a video becomes a reference that starts at the frame given."""
-    uploads = _uploads()
+    uploads = files_sent()
     media = look(uploads)
     name = PurePath(uploads[0][0]).stem.rstrip("0123456789").rstrip(" _-.")[:60] or "Reference"
     first = _number("frame")

@@ -8,7 +8,6 @@ import numpy as np
 from ironarc.core.columns import Dense
 from ironarc.core.document import Performer, Shot
 from ironarc.core.figure.grips import limbs_of
-from ironarc.core.mannequin import known_by
 from ironarc.core.motion.ik import unit
 from ironarc.core.motion.layers import LET_GO
 from ironarc.core.reading import Reading
@@ -21,13 +20,14 @@ from ironarc.core.scene.rate import rate_text
 from ironarc.core.scene.reference import Reference
 from ironarc.core.scene.strip import IN_PLACE, LEAST_LOOP, Strip
 from ironarc.web.physics_data import line_of_action
+from ironarc.web.skins import look_of
 
 
 def figure_data(performer: Performer, reading: Reading) -> dict:
-    """What never changes with the frame: joints, the mannequin by its digest, what it stands on, the bones that may
-    stretch, and where the mass is."""
+    """What never changes with the frame: joints, what it is drawn from by its digest, what it stands on, the bones
+    that may stretch, and where the mass is."""
     return {
-        "shape": known_by(reading.body, performer.weighing.female),
+        "shape": look_of(performer, reading.body),
         "soles": [
             {"joint": point.joint, "at": np.round(point.position_m, 4).tolist(), "hand": point.point == "palm"}
             for point in reading.body.anatomy.contact_points

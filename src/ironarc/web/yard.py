@@ -20,7 +20,7 @@ from ironarc.core.judging.grades import GRADES
 from ironarc.core.truing.plan import ALL
 from ironarc.core.whole_numbers import whole_number
 from ironarc.store import shots, work
-from ironarc.web.arguments import file_name, motion_words
+from ironarc.web.arguments import motion_sent
 from ironarc.web.asking import questions
 from ironarc.web.picture import ASK_FOOT, ASK_HIGH, ASK_WIDE, card_picture
 from ironarc.web.seeing import see
@@ -143,13 +143,10 @@ def _chosen() -> list[int]:
 @pages.post("/shots")
 def bring_in():
     """A file of motion becomes a shot; a file that can't be read leaves nothing behind."""
-    upload = request.files.get("file")
-    if upload is None or not upload.filename:
-        raise FileError(f"No file was chosen. Choose a {motion_words()} file, or drop one on the page.")
-    name = file_name(upload.filename)
+    name, data, beside = motion_sent(", or drop one on the page")
     try:
         stem = PurePath(name).stem[:60] or "Untitled"
-        motion = FORMATS[ending_of(name)].parse(upload.read())
+        motion = FORMATS[ending_of(name)].read(data, beside)
         told = understood(motion, _answers())
         if request.headers.get("HX-Request") and (asked := questions(motion, told)):
             return render_template(

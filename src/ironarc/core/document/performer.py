@@ -20,6 +20,7 @@ from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.strip import Strip
 from ironarc.core.scene.timing import Timing
 from ironarc.core.settings import MAX_FRAMES
+from ironarc.core.skin import OwnSkin
 
 LONGEST_REASON = 400
 MOST_PINS = 120
@@ -90,7 +91,7 @@ class Performer:
     sample_time_s : seconds between the frames the motion was captured or keyed on, where the rate was raised since;
         0 where every frame is its own. What lies between them was worked out, and is no evidence of anything
     pins : parts that are held; beats : what kind of pose stands on a frame, where a person said so
-    strips : named clips
+    strips : named clips; skin : the one it came with, or was given
     """
 
     name: str
@@ -112,6 +113,7 @@ class Performer:
     pins: tuple[Pin, ...] = ()
     beats: tuple[Beat, ...] = ()
     strips: tuple[Strip, ...] = ()
+    skin: OwnSkin | None = None
 
     def __post_init__(self):
         if self.clip is None:
@@ -154,7 +156,8 @@ class Performer:
     def body(self) -> Body:
         """Its body at the size it has in the shot."""
         scale = self.placement.scale
-        return weigh(self.rig, self.scale_to_m * scale, self.weighing.scaled(scale))
+        body = weigh(self.rig, self.scale_to_m * scale, self.weighing.scaled(scale))
+        return body if self.skin is None else self.skin.body_with(body)
 
     @property
     def mass_kg(self) -> float:

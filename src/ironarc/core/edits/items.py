@@ -21,7 +21,7 @@ _MARKS = ("name", "hidden", "locked")
 SETTABLE = {
     Performer: (
         *_MARKS, "scale_to_m", "unit_guessed", "weighing", "placement", "timing", "loads", "clip", "contacts", "left",
-        "pins", "beats", "strips",
+        "pins", "beats", "strips", "skin",
     ),
     Prop: (
         *_MARKS, "kind", "size_m", "at_m", "turn_rad", "columns", "hung_from_m", "holds", "mass_kg", "bounce",

@@ -17,6 +17,7 @@ from ironarc.core.reading.shot import settled
 from ironarc.core.scene.rate import rate_of
 from ironarc.core.scene.timing import Timing
 from ironarc.core.settings import GRAVITY_MS2, LEAST_FIGURE_M, MAX_FRAMES
+from ironarc.core.skin import own_skin
 
 ASIDE_M = 0.9  # one who would stand in somebody else is moved aside by this, and again
 ROOM_M = 0.7
@@ -32,14 +33,16 @@ def shot_from_file(
     floor_m: float | None = None,
     format: str = USUAL,
     answers: Mapping[str, str] | None = None,
+    beside: Mapping[str, bytes] | None = None,
 ) -> Shot:
     """A shot from a file, its motion a base layer with a value on every frame.
 
     scale_to_m : metres a unit, and answers, by what is asked: told by evidence if not given, see `unsaid`
+    beside : files that came along with it, by name
     floor_m : estimated if not told, and written down either way, so that no later change of a foot moves it
     Raises FileError for what can't be read.
     """
-    told = understood(FORMATS[format].parse(data), answers)
+    told = understood(FORMATS[format].read(data, beside), answers)
     return shot_of(told, name, source, scale_to_m, weighing, g, floor_m)
 
 
@@ -49,7 +52,7 @@ def shot_of(
 ) -> Shot:  # fmt: skip
     """A shot of a motion as it was understood."""
     motion = told.motion
-    performer = _performer_of(told, "Performer", scale_to_m, weighing or Weighing())
+    performer = _performer_of(told, "Performer", scale_to_m, weighing or Weighing(), source or name)
     return settled(
         Shot(
             name, (performer,), motion.frame_time_s, told.first, motion.frames - told.first + 1, g, floor_m, source,
@@ -64,7 +67,9 @@ def assumed(told: Understood, scale_to_m: float | None = None) -> tuple[str, ...
     return (*told.motion.says, *chosen)
 
 
-def _performer_of(told: Understood, name: str, scale_to_m: float | None, weighing: Weighing) -> Performer:
+def _performer_of(
+    told: Understood, name: str, scale_to_m: float | None, weighing: Weighing, skin_name: str
+) -> Performer:
     motion = told.motion
     guessed = scale_to_m is None
     if guessed:
@@ -80,12 +85,16 @@ def _performer_of(told: Understood, name: str, scale_to_m: float | None, weighin
         name, motion.rig, (base,), scale_to_m, guessed, weighing, timing=timing, clip=(1, motion.frames)
     )  # fmt: skip
     performer.body()  # a rig that can't be weighed is refused now, not on the first look
+    if motion.skin is not None:
+        performer = replace(performer, skin=own_skin(motion.skin, skin_name, motion.rig))
     return performer
 
 
-def performer_from_file(data: bytes, name: str, shot: Shot, format: str = USUAL) -> Performer:
+def performer_from_file(
+    data: bytes, name: str, shot: Shot, format: str = USUAL, beside: Mapping[str, bytes] | None = None
+) -> Performer:
     """A performer for `shot` from a file: its seconds are kept at the shot's rate, from the shot's first frame."""
-    motion = FORMATS[format].parse(data)
+    motion = FORMATS[format].read(data, beside)
     if motion.frames * shot.rate * Fraction(motion.frame_time_s) > MAX_FRAMES:
         raise FileError(
             f"its {motion.frames * motion.frame_time_s:.0f} s would be more than {MAX_FRAMES:,} frames at this shot's "
@@ -93,7 +102,7 @@ def performer_from_file(data: bytes, name: str, shot: Shot, format: str = USUAL)
         )
     told = understood(motion)
     motion, own = told.motion, rate_of(told.motion.frame_time_s)
-    performer = _performer_of(told, name, None, Weighing())
+    performer = _performer_of(told, name, None, Weighing(), name)
     if own != shot.rate:
         layers = retime_layers(performer.rig, performer.layers, 1, shot.rate / own)
         sampled = motion.frame_time_s if shot.rate > own else 0.0

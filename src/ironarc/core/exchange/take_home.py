@@ -46,7 +46,9 @@ def _extras(shot: Shot, performer: Performer, first: int, last: int) -> Extras:
         for strip in performer.strips_seen()
         if first <= strip.start and strip.end <= last
     ]
+    worn = performer.skin if performer.skin is not None and performer.skin.shown else None
     return Extras(
         performer.scale_to_m, shot.name, ((shot.name, 0, last - first), *clips),
-        mannequin_of(performer.body(), performer.weighing.female), performer.rig.names,
+        None if worn else mannequin_of(performer.body(), performer.weighing.female), performer.rig.names,
+        worn.mesh.sized(performer.placement.scale) if worn else None,
     )  # fmt: skip

@@ -38,7 +38,8 @@ def _axes_anew(motion: FileMotion) -> FileMotion:
         (joint, names[channel][0]): Dense(column.first, column.values * names[channel][1])
         for (joint, channel), column in motion.columns.items()
     }
-    return replace(motion, rig=Rig(joints, ends), columns=columns)
+    skin = motion.skin and motion.skin.turned(rotation.to_matrix(TURN))
+    return replace(motion, rig=Rig(joints, ends), columns=columns, skin=skin)
 
 
 def _roots_turned(motion: FileMotion) -> FileMotion:
@@ -60,7 +61,9 @@ def _roots_turned(motion: FileMotion) -> FileMotion:
                 (joint.name, "tx"): Dense(1, x), (joint.name, "ty"): Dense(1, z), (joint.name, "tz"): Dense(1, -y),
             }  # fmt: skip
         joints[root] = replace(joints[root], offset=_turned(joint.offset))
-    return replace(motion, rig=Rig(tuple(joints), motion.rig.ends), columns=columns)
+    rig = Rig(tuple(joints), motion.rig.ends)
+    skin = motion.skin and motion.skin.moved(rig.rest_positions[0] - motion.rig.rest_positions[0])
+    return replace(motion, rig=rig, columns=columns, skin=skin)
 
 
 def _values(columns: dict, joint: Joint, channel: str, otherwise: np.ndarray) -> np.ndarray:

@@ -1,6 +1,6 @@
 """What every format of motion gives and takes."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 
 import numpy as np
@@ -8,6 +8,7 @@ import numpy as np
 from ironarc.core.columns import Dense
 from ironarc.core.figure.rig import Rig
 from ironarc.core.mannequin import Mannequin
+from ironarc.core.skin import SkinMesh
 
 
 @dataclass(frozen=True)
@@ -16,6 +17,7 @@ class FileMotion:
 
     columns : {(joint, channel): Dense}, every one from the first frame, which is 1
     says : sentences on what was left out or assumed on the way
+    skin : the surface that came along, in the rig's unit
     """
 
     rig: Rig
@@ -23,6 +25,7 @@ class FileMotion:
     frames: int
     frame_time_s: float
     says: tuple[str, ...] = ()
+    skin: SkinMesh | None = None
 
 
 @dataclass(frozen=True)
@@ -31,7 +34,8 @@ class Extras:
 
     scale_to_m : metres in one of the rig's units; name : of the shot
     clips : (name, first and last row) of ranges that are motions of their own
-    mannequin : the skin that is shown, on the joints that `worn_by` names in its order
+    mannequin : the figure that is shown, on the joints that `worn_by` names in its order
+    skin : the performer's own, in place of the mannequin, in the rig's unit
     """
 
     scale_to_m: float = 1.0
@@ -39,15 +43,26 @@ class Extras:
     clips: tuple[tuple[str, int, int], ...] = ()
     mannequin: Mannequin | None = None
     worn_by: tuple[str, ...] = ()
+    skin: SkinMesh | None = None
 
 
 @dataclass(frozen=True)
 class Format:
     """An open format. parse : bytes to FileMotion, FileError for what can't be read; write : a rig, its channels
-    (frames, channels) in file order (file length unit, degrees), the frame time in s and Extras, to bytes."""
+    (frames, channels) in file order (file length unit, degrees), the frame time in s and Extras, to bytes.
+
+    beside : endings of files that may lie beside one; parse then takes them, by name, as a second argument
+    skin : the surface in a file, which need not move; None for formats that have none
+    """
 
     word: str
     ending: str
     media_type: str
-    parse: Callable[[bytes], FileMotion]
+    parse: Callable[..., FileMotion]
     write: Callable[[Rig, np.ndarray, float, Extras], bytes]
+    beside: tuple[str, ...] = ()
+    skin: Callable[[bytes, Mapping[str, bytes]], SkinMesh] | None = None
+
+    def read(self, data: bytes, beside: Mapping[str, bytes] | None = None) -> FileMotion:
+        """A file, with those that came along."""
+        return self.parse(data, beside or {}) if self.beside else self.parse(data)

@@ -4,7 +4,7 @@ import numpy as np
 
 from ironarc.core.figure.rig import Rig
 from ironarc.core.formats.format import Extras, Format
-from ironarc.core.formats.glb import parse
+from ironarc.core.formats.glb import BESIDE, parse, skin
 from ironarc.core.formats.gltf_container import text_of
 from ironarc.core.formats.gltf_writing import document_of
 
@@ -14,4 +14,4 @@ def write(rig: Rig, table: np.ndarray, frame_time_s: float, extras: Extras | Non
     return text_of(*document_of(rig, table, frame_time_s, extras or Extras()))
 
 
-FORMAT = Format("glTF as text", "gltf", "model/gltf+json", parse, write)
+FORMAT = Format("glTF as text", "gltf", "model/gltf+json", parse, write, BESIDE, skin)

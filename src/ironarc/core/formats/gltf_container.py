@@ -8,6 +8,7 @@ import json
 import struct
 from collections.abc import Mapping
 from dataclasses import dataclass, field
+from urllib.parse import unquote
 
 import numpy as np
 
@@ -23,10 +24,11 @@ MOST_NESTED = 2000  # nodes and arrays that are looked at
 
 @dataclass
 class Document:
-    """tree : the JSON; buffers : the bytes that it tells of"""
+    """tree : the JSON; buffers : the bytes that it tells of; beside : files that came along, by name"""
 
     tree: dict
     buffers: list[bytes]
+    beside: Mapping[str, bytes] = field(default_factory=dict)
 
     def list(self, name: str) -> list:
         """A list of the tree, empty where there is none."""
@@ -72,6 +74,18 @@ class Document:
             raise FileError(f"accessor {number} ({what}) holds values that are no numbers.")
         return rows
 
+    def image(self, number, what: str) -> bytes:
+        """The bytes of a picture; none where it lies in a file that did not come along."""
+        told = self.item("images", number, what)
+        if "bufferView" in told:
+            view = self.item("bufferViews", told["bufferView"], f"image {number}")
+            begin = _whole(view.get("byteOffset", 0))
+            return self._buffer(view.get("buffer"), f"of image {number}")[
+                begin : begin + _whole(view.get("byteLength"))
+            ]
+        uri = told.get("uri")
+        return _data_of(uri, self.beside, f"image {number}") if isinstance(uri, str) else b""
+
     def _buffer(self, number, accessor) -> bytes:
         if not isinstance(number, int) or not 0 <= number < len(self.buffers):
             raise FileError(f"accessor {accessor} lies in buffer {number!r}, and there are {len(self.buffers)}.")
@@ -84,18 +98,20 @@ def _whole(value) -> int:
     return value
 
 
-def opened(data: bytes) -> Document:
-    """Either wrapping. Raises FileError for what is neither, another version, or has its data in other files."""
+def opened(data: bytes, beside: Mapping[str, bytes] | None = None) -> Document:
+    """Either wrapping. beside : files that came along, by name. Raises FileError for what is neither, another version,
+    or has its data in files that did not come along."""
+    beside = beside or {}
     if data[:4] == b"glTF":
-        return _opened_binary(data)
+        return _opened_binary(data, beside)
     try:
         tree = json.loads(data.decode("utf-8"))
     except (UnicodeDecodeError, json.JSONDecodeError, RecursionError) as error:
         raise FileError("this is no glTF: neither its binary form nor JSON.", getattr(error, "lineno", None)) from error
-    return _document(tree, None)
+    return _document(tree, None, beside)
 
 
-def _opened_binary(data: bytes) -> Document:
+def _opened_binary(data: bytes, beside: Mapping[str, bytes]) -> Document:
     if len(data) < 20:
         raise FileError(f"the file ends after {len(data)} bytes, within its head: it is cut.")
     _, version, length = struct.unpack_from("<III", data)
@@ -119,10 +135,10 @@ def _opened_binary(data: bytes) -> Document:
         at += 8 + size + (-size % 4)
     if tree is None:
         raise FileError("it has no JSON part, so nothing says what is in it.")
-    return _document(tree, binary)
+    return _document(tree, binary, beside)
 
 
-def _document(tree, binary: bytes | None) -> Document:
+def _document(tree, binary: bytes | None, beside: Mapping[str, bytes]) -> Document:
     if not isinstance(tree, dict) or not isinstance(tree.get("asset"), dict):
         raise FileError("this is JSON, but no glTF: it has no asset part.")
     version = str(tree["asset"].get("version", ""))
@@ -132,23 +148,34 @@ def _document(tree, binary: bytes | None) -> Document:
     if needed:
         words = ", ".join(map(str, needed))[:80]
         raise FileError(f"it needs {words}, which is not read. Export it without compression.")
-    document = Document(tree, [])
+    document = Document(tree, [], beside)
     for i, told in enumerate(document.list("buffers")):
-        document.buffers.append(_buffer(told.get("uri"), binary, i))
+        document.buffers.append(_buffer(told.get("uri"), binary, i, beside))
     return document
 
 
-def _buffer(uri, binary: bytes | None, number: int) -> bytes:
+def _buffer(uri, binary: bytes | None, number: int, beside: Mapping[str, bytes]) -> bytes:
     if uri is None:
         if number or binary is None:
             raise FileError(f"buffer {number} has no data in the file. Export it as one .glb.")
         return binary
+    found = _data_of(uri, beside, f"the data of buffer {number}")
+    if not found:
+        raise FileError(
+            f"its data lies beside it, in {str(uri)[:60]}. Bring both files together, or export it as one .glb."
+        )
+    return found
+
+
+def _data_of(uri, beside: Mapping[str, bytes], what: str) -> bytes:
+    """What an address in the file leads to: bytes written into it, or a file that came along; b"" for one that did
+    not."""
     if not isinstance(uri, str) or not uri.startswith("data:"):
-        raise FileError(f"its data lies beside it, in {str(uri)[:60]}. Export it as one .glb, or with its data within.")
+        return beside.get(unquote(str(uri)).replace("\\", "/").rsplit("/", 1)[-1], b"")
     try:
         return base64.b64decode(uri.partition(",")[2], validate=True)
     except (binascii.Error, ValueError) as error:
-        raise FileError(f"the data of buffer {number} is no base64: the file is damaged.") from error
+        raise FileError(f"{what} is no base64: the file is damaged.") from error
 
 
 @dataclass
@@ -179,6 +206,13 @@ class Builder:
         self.accessors.append(accessor)
         self.data += values.tobytes()
         return len(self.accessors) - 1
+
+    def raw(self, data: bytes) -> int:
+        """The number of a new view onto bytes that are no array."""
+        self.data += b"\0" * (-len(self.data) % 4)
+        self.views.append({"buffer": 0, "byteOffset": len(self.data), "byteLength": len(data)})
+        self.data += data
+        return len(self.views) - 1
 
 
 def binary_of(tree: Mapping, built: Builder) -> bytes:

@@ -15,8 +15,10 @@ from ironarc.core.errors import FileError
 from ironarc.core.figure.rig import POSITION_CHANNELS, EndSite, Joint, Rig
 from ironarc.core.formats.format import FileMotion
 from ironarc.core.formats.gltf_container import MOST_NESTED, Document
+from ironarc.core.formats.gltf_skin import Skeleton, skin_of
 from ironarc.core.formats.gltf_writing import BY_NODES, HALF
 from ironarc.core.settings import MAX_FRAMES, MAX_FRAMES_X_JOINTS, MAX_JOINTS, MAX_NUMBER
+from ironarc.core.skin import SkinMesh
 
 RATES = (24.0, 25.0, 30.0, 48.0, 50.0, 60.0, 90.0, 100.0, 120.0, 240.0)
 _ELSE = 30.0  # where keys lie on the frames of none
@@ -78,6 +80,21 @@ def motion_of(document: Document) -> FileMotion:
     rest = _rest(document, nodes, parents, skin)
     turns, places = _worlds(nodes, parents, tracks, seconds)
     return _motion(document, nodes, parents, chosen, rest, (turns, places), dt, says)
+
+
+def skin_alone(document: Document) -> SkinMesh:
+    """The surface of a file in its skeleton's rest pose. Raises FileError where there is none."""
+    nodes, parents = _tree(document)
+    chosen, skin = _joints(document, nodes, parents, {})
+    rest = _rest(document, nodes, parents, skin)
+    number = {node: j for j, node in enumerate(chosen)}
+    ups = [next((number[a] for a in _above(node, parents) if a in number), -1) for node in chosen]
+    places = np.array([rest[node, :3, 3] for node in chosen])
+    skeleton = Skeleton(number, tuple(_names(nodes, chosen)), places, parents, np.array(ups), rest)
+    mesh, says = skin_of(document, skeleton)
+    if mesh is None:
+        raise FileError(says[0] if says else "it has no skin: no mesh in it hangs on its joints. Export it with one.")
+    return mesh
 
 
 def _tree(document: Document) -> tuple[list[dict], list[int]]:
@@ -313,7 +330,9 @@ def _motion(document, nodes, parents, chosen, rest, worlds, dt: float, says: lis
             for i, channel in enumerate(POSITION_CHANNELS):
                 columns[names[j], channel] = Dense(1, np.ascontiguousarray(place[:, i]))
     ends = tuple(EndSite(j, end) for j, node in enumerate(chosen) for end in _ends(nodes, node, number, rest))
-    return FileMotion(Rig(tuple(joints), ends), columns, len(places[chosen[0]]), dt, tuple(says))
+    rig = Rig(tuple(joints), ends)
+    skin, said = skin_of(document, Skeleton(number, rig.names, rig.rest_positions, parents, rig.parents, rest))
+    return FileMotion(rig, columns, len(places[chosen[0]]), dt, (*says, *said), skin)
 
 
 def _channels(node: dict, moves: bool) -> tuple[str, ...]:

@@ -13,9 +13,13 @@ from ironarc.core.formats.gltf_container import UBYTE, UINT, USHORT, Builder
 from ironarc.core.mannequin import Mannequin
 from ironarc.core.mannequin.painting import FACE, PALE
 from ironarc.core.mannequin.posed import half_way
+from ironarc.core.skin.mesh import unit_rows, whole_parts
 
 BY_NODES = "as the nodes stand"  # in the asset's extras: the pose at rest, which is not the one the skin was bound in
 HALF = "half-way bone"  # in a node's extras: it carries skin between two bones, and is no joint of the rig
+MANNEQUIN = (
+    "the mannequin"  # in a mesh's extras: made from the body when it was written, and made again where it is read
+)
 _VERTICES, _INDICES = 34962, 34963
 _INK, _BAND = (0.254, 0.309, 0.356), (0.838, 0.768, 0.624)  # linear, of body and of what is painted pale
 
@@ -35,7 +39,9 @@ def document_of(rig: Rig, table: np.ndarray, frame_time_s: float, extras: Extras
         "scenes": [{"nodes": list(rig.roots)}],
         "nodes": nodes,
     }
-    if extras.mannequin is not None:
+    if extras.skin is not None:
+        _worn(tree, built, rig, extras)
+    elif extras.mannequin is not None:
         tracks += _dressed(tree, built, rig, extras, local, translation)
     clips = extras.clips or ((extras.name, 0, len(table) - 1),)
     tree["animations"] = [_animation(built, name, tracks, a, b, frame_time_s) for name, a, b in clips]
@@ -109,7 +115,7 @@ def _dressed(tree: dict, built: Builder, rig: Rig, extras: Extras, local: np.nda
         if _moves(rig.joints[own], own, translation):
             tracks.append((bones[-1], "translation", translation[:, own]))
     tree["skins"] = [{"joints": bones, "inverseBindMatrices": built.add(_bind(worn), "MAT4")}]
-    tree["meshes"] = [{"name": "figure", "primitives": [_primitive(built, worn)]}]
+    tree["meshes"] = [{"name": "figure", "primitives": [_primitive(built, worn)], "extras": {"is": MANNEQUIN}}]
     tree["materials"] = [{"name": "figure", "pbrMetallicRoughness": {"metallicFactor": 0.0, "roughnessFactor": 0.85}}]
     tree["scenes"][0]["nodes"].append(len(nodes))
     nodes.append({"name": "Figure", "mesh": 0, "skin": 0})
@@ -127,7 +133,7 @@ def _bind(worn: Mannequin) -> np.ndarray:
 
 
 def _primitive(built: Builder, worn: Mannequin) -> dict:
-    whole = worn.whole_shares
+    whole = whole_parts(worn.shares)
     bones = np.where(whole > 0, worn.bones, 0)
     normals = worn.normals / np.linalg.norm(worn.normals, axis=1, keepdims=True)
     pale = np.clip(np.maximum(worn.painted[:, PALE], worn.painted[:, FACE]) / 0.004 + 0.5, 0, 1)[:, None]
@@ -143,3 +149,49 @@ def _primitive(built: Builder, worn: Mannequin) -> dict:
         "indices": built.add(worn.triangles.ravel(), "SCALAR", UINT, target=_INDICES),
         "material": 0,
     }
+
+
+def _worn(tree: dict, built: Builder, rig: Rig, extras: Extras) -> None:
+    """Adds the performer's own skin: its groups as primitives, with their pictures."""
+    mesh, scale = extras.skin, extras.scale_to_m
+    inverse = np.tile(np.eye(4), (len(mesh.joints), 1, 1))
+    inverse[:, :3, 3] = -mesh.rest * scale
+    tree["skins"] = [
+        {
+            "joints": [rig.index(name) for name in mesh.joints],
+            "inverseBindMatrices": built.add(np.swapaxes(inverse, 1, 2).reshape(-1, 16), "MAT4"),
+        }
+    ]
+    images = [{"mimeType": i.media_type, "bufferView": built.raw(i.data)} for i in mesh.images]
+    tree["materials"] = [_material(None), *(_material(i) for i in range(len(images)))]
+    if images:
+        tree |= {"images": images, "textures": [{"source": i} for i in range(len(images))]}
+    whole = whole_parts(mesh.shares)
+    attributes = {
+        "POSITION": built.add(mesh.points * scale, "VEC3", bounds=True, target=_VERTICES),
+        "NORMAL": built.add(unit_rows(mesh.normals), "VEC3", target=_VERTICES),
+        "COLOR_0": built.add(mesh.tints, "VEC3", target=_VERTICES),
+        "JOINTS_0": built.add(np.where(whole > 0, mesh.bones, 0), "VEC4", USHORT, target=_VERTICES),
+        "WEIGHTS_0": built.add(whole, "VEC4", UBYTE, target=_VERTICES, normalized=True),
+    }
+    if images:
+        attributes["TEXCOORD_0"] = built.add(mesh.uv, "VEC2", target=_VERTICES)
+    primitives = [
+        {
+            "attributes": attributes,
+            "indices": built.add(mesh.triangles[first : first + count].ravel(), "SCALAR", UINT, target=_INDICES),
+            "material": int(image) + 1,
+        }
+        for first, count, image in mesh.groups
+        if count
+    ]
+    tree["meshes"] = [{"name": "skin", "primitives": primitives}]
+    tree["scenes"][0]["nodes"].append(len(tree["nodes"]))
+    tree["nodes"].append({"name": "Skin", "mesh": 0, "skin": 0})
+
+
+def _material(image: int | None) -> dict:
+    painted = {"metallicFactor": 0.0, "roughnessFactor": 0.85}
+    if image is not None:
+        painted["baseColorTexture"] = {"index": image}
+    return {"name": "skin" if image is None else f"picture {image + 1}", "pbrMetallicRoughness": painted}

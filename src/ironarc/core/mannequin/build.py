@@ -46,13 +46,6 @@ class Mannequin:
     parents: np.ndarray
     halves: tuple[int, ...]
 
-    @property
-    def whole_shares(self) -> np.ndarray:
-        """(n, 4) shares as whole parts of 255: what rounding leaves goes to the largest."""
-        whole = np.round(self.shares * 255).astype(int)
-        whole[np.arange(len(whole)), np.argmax(whole, axis=1)] += 255 - whole.sum(axis=1)
-        return whole
-
 
 def known_by(body: Body, female: float = 0.0) -> str:
     """A digest of all that a mannequin is made from: bodies with the same one look the same."""

@@ -24,5 +24,6 @@ def context(look: Look) -> dict:
         "picked": picked, "heights": heights, "worlds": WORLDS, "rates": RATES,
         "rate": rate_text(shot.rate), "stock": STOCK, "poses": POSES, "kinds": KINDS, "ways": WAYS,
         "points_of": points_of, "mark_words": MARK_WORDS,
+        "skin_litres": {p.id: p.skin.volume * p.body().scale_to_m ** 3 * 1000 for p in shot.performers if p.skin},
         "joinable": [p for p in shot.props if isinstance(picked, Prop) and p.id != picked.id and not p.locked],
     }  # fmt: skip

@@ -17,6 +17,7 @@ from ironarc.core.edits.commands import (
     room,
     scene,
     shot,
+    skin,
     strike,
     strips,
     weight,
@@ -25,5 +26,5 @@ from ironarc.core.edits.commands.registry import COMMANDS, command
 
 __all__ = [
     "COMMANDS", "carry", "command", "curves", "feet", "footing", "judging", "keys", "layers", "overlap", "performers",
-    "pins", "posing", "remarks", "rigging", "room", "scene", "shot", "strike", "strips", "weight",
+    "pins", "posing", "remarks", "rigging", "room", "scene", "shot", "skin", "strike", "strips", "weight",
 ]  # fmt: skip

@@ -79,6 +79,16 @@ export function createActions(root, state, setup, { say, shown, parts }) {
     change(async (revision) => (can() ? postJson(`/shots/${setup.shot}/${way}`, { revision }) : state.get("standing")));
   }
 
+  async function sent(path, files, performer) {
+    let says = "";
+    const done = await change(async (revision) => {
+      const standing = await postForm(`/shots/${setup.shot}/${path}`, files, { revision, performer });
+      says = standing.says;
+      return standing;
+    });
+    if (done && says) say(says, "stays");
+  }
+
   const actions = {
     say,
     note: (message) => say(message, true),
@@ -94,16 +104,9 @@ export function createActions(root, state, setup, { say, shown, parts }) {
     edit: (edit) => post("edits", { edit }),
     add: (edit, how) => pickAdded(actions.edit(edit), how),
     upload: (path, files, fields) => pickAdded(change((revision) => postForm(`/shots/${setup.shot}/${path}`, files, { revision, ...fields }))),
-    // a new take, and what came of it
-    async newTake(files) {
-      let says = "";
-      const done = await change(async (revision) => {
-        const standing = await postForm(`/shots/${setup.shot}/take`, files, { revision, performer: state.get("who") });
-        says = standing.says;
-        return standing;
-      });
-      if (done) say(says, "stays");
-    },
+    // a new take, or a skin, and what came of it
+    newTake: (files) => sent("take", files, state.get("who")),
+    wearSkin: (files, who) => sent("skin", files, who),
     undo: () => step("undo"),
     redo: () => step("redo"),
     // what is picked on the scene sheet; a performer that is picked is read too

@@ -22,9 +22,8 @@ file.addEventListener("change", () => { if (file.files.length) bringIn(); });
 letDrop({
   show(on) { hint.classList.toggle("hidden", !on); hint.classList.toggle("flex", on); },
   take(files) {
-    if (files.length > 1) { say(`Bring in one motion at a time; ${files.length} files were dropped.`); return; }
     const given = new DataTransfer();
-    given.items.add(files[0]);
+    for (const one of files) given.items.add(one);
     file.files = given.files;
     bringIn();
   },

@@ -82,6 +82,10 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     planner: () => planner.toggle(),
     "add-menu": () => menu(byId("add-menu").classList.contains("hidden")),
     "add-file": () => byId("add-file").click(),
+    "skin-file": () => byId("skin-file").click(),
+    "show-skin": ({ on }) => actions.edit({ kind: "show_skin", performer: pick(), shown: on === "1" }),
+    "take-skin-off": () => actions.edit({ kind: "take_skin_off", performer: pick() }),
+    "weigh-by-skin": () => actions.edit({ kind: "weigh_by_skin", performer: pick() }),
     "add-reference": () => byId("add-reference").click(),
     "add-stock": ({ member, pose }) => actions.add({ kind: "add_stock", member, pose }),
     "add-prop": ({ prop }) => actions.add({ kind: "add_prop", prop, frame: frame(), performer: state.get("who") }),
@@ -219,6 +223,8 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
 
   const unitOf = (field) => Number(field.dataset.unit ?? 1);
   const changes = {
+    "skin-clay": (field) => actions.edit({ kind: "skin_in_clay", performer: pick(), clay: field.checked }),
+    "skin-felt": (field) => actions.edit({ kind: "touch_by_skin", performer: pick(), felt: field.checked }),
     rename: (field) => actions.edit({ kind: "rename_item", item: pick(), name: field.value }),
     "rename-shot": (field) => actions.edit({ kind: "rename_shot", name: field.value }),
     sequence: (field) => actions.edit({ kind: "set_sequence", sequence: field.value }),
@@ -262,6 +268,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     if (!SETTING.has(state.get("step"))) return;
     if (change) changes[change](event.target);
     if (event.target.id === "add-file" && event.target.files.length) upload("performers", event.target);
+    if (event.target.id === "skin-file" && event.target.files.length) wearSkin(event.target);
     if (event.target.id === "add-reference" && event.target.files.length) upload("references", event.target);
   });
   panel.addEventListener("input", (event) => {
@@ -274,6 +281,12 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     const files = [...field.files], many = files.length > 1 ? `${files.length} pictures` : files[0].name;
     byId("set-progress").textContent = `Bringing in ${many}…`;
     await actions.upload(path, files, { frame: frame() });
+    if (byId("set-progress")) byId("set-progress").textContent = "";
+  }
+
+  async function wearSkin(field) {
+    byId("set-progress").textContent = `Putting on ${field.files[0].name}…`;
+    await actions.wearSkin([...field.files], pick());
     if (byId("set-progress")) byId("set-progress").textContent = "";
   }
 

@@ -3,7 +3,7 @@ import * as THREE from "../../vendor/three.js";
 import { createSoles } from "./soles.js";
 import { bonesOf, hang, STRIDE, trianglesOn } from "./skin.js";
 import { FINE, LIGHT } from "./skins.js";
-import { flat, outlined, painted, paper } from "./inks.js";
+import { disposeWorn, flat, outlined, painted, paper, worn } from "./inks.js";
 
 const GHOST_INKS = ["#8f8b81", "#bdb7a9"];
 const BODY = "#8a97a1", BODY_ASIDE = "#9aab9c"; // the one that is read, and the others
@@ -21,7 +21,21 @@ class Posed {
     for (let i = 0; i < shade.length; i++) shade[i] = skin.shade[Math.floor(i / 3)];
     this.geometry.setAttribute("color", new THREE.BufferAttribute(shade, 3)).setAttribute("paint", new THREE.BufferAttribute(skin.paint, 4));
     this.geometry.setIndex(new THREE.BufferAttribute(skin.triangles, 1));
-    this.key = null;
+    if (skin.groups) {
+      this.geometry.setAttribute("tint", new THREE.BufferAttribute(skin.tints, 3)).setAttribute("uv", new THREE.BufferAttribute(skin.uv, 2));
+      for (const [i, [first, count]] of skin.groups.entries()) this.geometry.addGroup(3 * first, 3 * count, i);
+    }
+    this.key = this.worn = null;
+  }
+
+  // Materials of a skin's own colours, for the one that is drawn with them; none for a mannequin
+  get colours() {
+    return this.worn ??= this.skin.groups ? worn(this.skin) : null;
+  }
+
+  dispose() {
+    this.geometry.dispose();
+    if (this.worn) disposeWorn(this.worn);
   }
 
   // `motion` at a frame's index; what is tried may last longer than what stands beside it: that one holds its last pose
@@ -121,8 +135,8 @@ export function createFigure(scene, behind, figure, spacing, skins, { fine, brin
     show(motion, index, { ghosts: withGhosts, read, shift, moving, silhouette, at: chosen = null, beyond = (at) => ({ at, shift }) }) {
       ink.color.set(read ? BODY : BODY_ASIDE);
       filled.color.set(read ? INK : FILLED_ASIDE);
-      body.material = silhouette ? filled : ink;
       const posed = current(moving);
+      body.material = silhouette ? filled : posed?.colours ?? ink;
       for (const mesh of [body, outline, shadow]) mesh.visible = Boolean(posed);
       outline.visible &&= !silhouette;
       if (!posed) return;
@@ -147,8 +161,8 @@ export function createFigure(scene, behind, figure, spacing, skins, { fine, brin
     dispose() {
       scene.remove(body, outline, lit);
       behind.remove(shadow, held.group, ...ghosts.map((g) => g.group));
-      for (const mesh of [body, outline, shadow, lit, ...[held, ...ghosts].flatMap((g) => g.group.children)]) mesh.material.dispose();
-      for (const posed of [...Object.values(bodies), held.posed, ...ghosts.map((g) => g.posed)]) posed?.geometry.dispose();
+      for (const mesh of [outline, shadow, lit, ...[held, ...ghosts].flatMap((g) => g.group.children)]) mesh.material.dispose();
+      for (const posed of [...Object.values(bodies), held.posed, ...ghosts.map((g) => g.posed)]) posed?.dispose();
       for (const material of [ink, filled]) material.dispose();
       lit.geometry.dispose();
       soles.dispose();

@@ -26,6 +26,28 @@ export function painted(color) {
   return material;
 }
 
+// A skin's own colours: a material for each of its groups, with its picture where it has one. The geometry has a tint
+export function worn({ groups, images }) {
+  return groups.map(([, , picture]) => {
+    const image = images[picture] ?? null, map = image && new THREE.Texture(image);
+    if (map) Object.assign(map, { colorSpace: THREE.SRGBColorSpace, flipY: false, wrapS: THREE.RepeatWrapping, wrapT: THREE.RepeatWrapping, needsUpdate: true });
+    const material = new THREE.MeshLambertMaterial({ map, side: THREE.DoubleSide });
+    material.onBeforeCompile = (shader) => {
+      shader.vertexShader = shader.vertexShader
+        .replace("#include <common>", "#include <common>\nattribute vec3 tint; varying vec3 vTint;")
+        .replace("#include <begin_vertex>", "#include <begin_vertex>\nvTint = tint;");
+      shader.fragmentShader = shader.fragmentShader
+        .replace("#include <common>", "#include <common>\nvarying vec3 vTint;")
+        .replace("#include <color_fragment>", "#include <color_fragment>\ndiffuseColor.rgb *= vTint;");
+    };
+    return material;
+  });
+}
+
+export function disposeWorn(materials) {
+  for (const material of materials) { material.map?.dispose(); material.dispose(); }
+}
+
 // Pushed out along the normals and seen from its far side: an outline as many metres wide as `wide.value` says, less in
 // hollows, where it would show through
 export function outlined(color, wide) {

@@ -4,7 +4,8 @@
 export const STRIDE = 7; // of a motion's floats, a joint: x y z, w x y z
 const TURN = 12; // of a bone: rows of its turn, then its shift
 
-// { vertices, points, normals, shade, paint, bones, shares, triangles, joints, … } of what `skins.py` packs
+// { vertices, points, normals, shade, paint, bones, shares, triangles, joints, … } of what `skins.py` packs; a
+// performer's own skin in colours also has { groups, tints, uv, pictures }
 export function unpackedSkin(buffer) {
   const long = new DataView(buffer).getUint32(0, true);
   const head = JSON.parse(new TextDecoder().decode(new Uint8Array(buffer, 4, long)));
@@ -21,6 +22,11 @@ export function unpackedSkin(buffer) {
   skin.triangles = next(Uint32Array, head.triangles * 3);
   skin.normals = new Float32Array(n * 3);
   skin.shade = new Float32Array(n);
+  if (head.groups) {
+    skin.tints = next(Float32Array, n * 3);
+    skin.uv = next(Float32Array, n * 2);
+    skin.pictures = head.pictures.map(([type, size]) => new Blob([next(Uint8Array, size)], { type }));
+  }
   for (let i = 0; i < n; i++) {
     for (let k = 0; k < 3; k++) skin.normals[3 * i + k] = shaded[4 * i + k] / 127;
     skin.shade[i] = shaded[4 * i + 3] / 127;
