@@ -13,7 +13,7 @@ const COPIES = {
     [`fonts/complete/woff2/IBMPlexSans-${w}.woff2`, `fonts/IBMPlexSans-${w}.woff2`]),
   "@ibm/plex-mono": ["Regular", "Medium"].map((w) =>
     [`fonts/complete/woff2/IBMPlexMono-${w}.woff2`, `fonts/IBMPlexMono-${w}.woff2`]),
-  "@tabler/icons": ["arrow-back-up", "arrow-forward-up", "arrow-left", "box", "check", "chevron-left", "chevron-right",
+  "@tabler/icons": ["arrow-back-up", "arrow-forward-up", "arrow-left", "box", "camera", "check", "chevron-left", "chevron-right",
     "clipboard", "copy", "download", "eye", "eye-off", "flag", "focus-2", "keyboard", "line", "lock", "lock-open", "man",
     "movie", "pencil", "photo", "pin", "player-pause", "player-play", "player-skip-back", "player-skip-forward", "plus",
     "repeat", "route", "ruler-measure", "trash", "upload", "x", "zoom-in", "zoom-out"]

@@ -14,6 +14,7 @@ from ironarc.core.reading import Reading
 from ironarc.core.reading.loops import falls_of, loop_seam
 from ironarc.core.reading.points import guided
 from ironarc.core.reading.travel import travel_direction
+from ironarc.core.scene.camera import Camera
 from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.props import Prop
 from ironarc.core.scene.rate import rate_text
@@ -84,6 +85,7 @@ def scene_data(shot: Shot, readings: Mapping[str, Reading]) -> dict:
         "props": [_prop_data(shot, p) for p in shot.props],
         "references": [_reference_data(shot, r) for r in shot.references],
         "guides": [_guide_data(shot, g) for g in shot.guides],
+        "cameras": [_camera_data(shot, c) for c in shot.cameras],
         "remarks": [
             {"id": r.id, "frame": r.frame, "by": r.by, "text": r.text, "strokes": [asdict(s) for s in r.strokes]}
             for r in shot.remarks
@@ -192,6 +194,18 @@ def _reference_data(shot: Shot, reference: Reference) -> dict:
             for m in reference.marks
         ],
     }  # fmt: skip
+
+
+def _camera_data(shot: Shot, camera: Camera) -> dict:
+    """Its lens, its keys, and its track (CHANNELS) on every frame, or once where it stands still."""
+    still = len(camera.key_frames) == 1
+    frames = shot.frame_numbers()[:1] if still else shot.frame_numbers()
+    return _common(camera) | {
+        "sensor": camera.sensor_mm,
+        "aspect": camera.aspect,
+        "keys": camera.key_frames,
+        "track": np.round(camera.track(frames), 5).tolist(),
+    }
 
 
 def _guide_data(shot: Shot, guide: Guide) -> dict:

@@ -23,6 +23,7 @@ from ironarc.core.document.performer import Performer
 from ironarc.core.errors import EditError
 from ironarc.core.figure.rig import Rig
 from ironarc.core.motion.layers import Layer
+from ironarc.core.scene.camera import Camera
 from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.props import Prop
 from ironarc.core.scene.reference import Reference
@@ -35,7 +36,7 @@ GetBlob = Callable[[str], np.ndarray]
 # Where one of several may stand, each says which it is
 _WORDS = {
     Keys: "keys", Dense: "dense", Turns: "turns", Performer: "performer", Prop: "prop", Reference: "reference",
-    Guide: "guide",
+    Guide: "guide", Camera: "camera",
 }  # fmt: skip
 
 

@@ -12,6 +12,7 @@ from ironarc.core.motion.evaluate import Evaluated
 from ironarc.core.motion.layers import Layer, joined_id, span_share
 from ironarc.core.motion.pins import Anchors
 from ironarc.core.motion.poses import Poses
+from ironarc.core.scene.camera import Camera
 from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.props import PLACE_CHANNELS, TURN_CHANNELS, Prop, middle_of
 from ironarc.core.scene.rate import rate_of
@@ -45,8 +46,10 @@ class Limit:
     cracked: float
 
 
-Item = Performer | Prop | Reference | Guide
-ITEM_KINDS = {"performers": "performer", "props": "prop", "references": "reference", "guides": "guide"}
+Item = Performer | Prop | Reference | Guide | Camera
+ITEM_KINDS = {
+    "performers": "performer", "props": "prop", "references": "reference", "guides": "guide", "cameras": "camera",
+}  # fmt: skip
 
 
 @dataclass(frozen=True)
@@ -80,6 +83,7 @@ class Shot:
     assumed: tuple[str, ...] = ()
     remarks: tuple[Remark, ...] = ()
     sequence: str = ""
+    cameras: tuple[Camera, ...] = ()
 
     @property
     def fps(self) -> float:
@@ -109,11 +113,11 @@ class Shot:
         return found
 
     def items(self) -> tuple[Item, ...]:
-        """Everything the scene sheet lists: performers, props, references, guides."""
+        """Everything the scene sheet lists: performers, props, references, guides, cameras."""
         return tuple(item for kind in ITEM_KINDS for item in getattr(self, kind))
 
     def item(self, item_id: str) -> Item:
-        """The performer, prop, reference or guide with this id; EditError when there is none."""
+        """The performer, prop, reference, guide or camera with this id; EditError when there is none."""
         for item in self.items():
             if item.id == item_id:
                 return item

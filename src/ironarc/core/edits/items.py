@@ -1,4 +1,4 @@
-"""Edits of what is in the shot: performers, props, references and guides come, go, and are set."""
+"""Edits of what is in the shot: performers, props, references, guides and cameras come, go, and are set."""
 
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
@@ -9,13 +9,14 @@ from ironarc.core.edits.base import Changes, Edit, check_fields, clean_name, unl
 from ironarc.core.errors import EditError
 from ironarc.core.reading.points import check_guided
 from ironarc.core.reading.shot import settled
+from ironarc.core.scene.camera import Camera
 from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.props import Prop
 from ironarc.core.scene.reference import Reference
 
 MOST_ITEMS = 60
 MOST_LOADS = 20
-CLASSES = {"performer": Performer, "prop": Prop, "reference": Reference, "guide": Guide}
+CLASSES = {"performer": Performer, "prop": Prop, "reference": Reference, "guide": Guide, "camera": Camera}
 # What may be set of each; pictures, joints and layers have edits of their own
 _MARKS = ("name", "hidden", "locked")
 SETTABLE = {
@@ -32,11 +33,12 @@ SETTABLE = {
         "length_line", "length_m", "facing_rad", "across_m", "behind_m", "marks", "pose_frame",
     ),
     Guide: (*_MARKS, "kind", "points_m", "first", "frames", "of", "performer"),
+    Camera: (*_MARKS, "columns", "sensor_mm", "aspect"),
 }  # fmt: skip
 
 
 def kind_of(item: Item) -> str:
-    """ "performer", "prop", "reference" or "guide"."""
+    """ "performer", "prop", "reference", "guide" or "camera"."""
     return next(word for word, cls in CLASSES.items() if type(item) is cls)
 
 
@@ -62,7 +64,9 @@ class AddItem(Edit):
         if any(i.id == self.item.id for i in shot.items()):
             raise EditError(f"There is already something called {self.item.id!r} in this shot.")
         if len(shot.items()) >= MOST_ITEMS:
-            raise EditError(f"A shot holds up to {MOST_ITEMS} performers, props, references and guides together.")
+            raise EditError(
+                f"A shot holds up to {MOST_ITEMS} performers, props, references, guides and cameras together."
+            )
         item = _checked(self.item, shot)
         shot = settled(shot)
         field = field_of(item)

@@ -117,6 +117,10 @@ class Renumber(Edit):
                 replace(r, first=r.first + by).with_poses_at(lambda frame: frame + by) for r in shot.references
             ),
             guides=tuple(replace(g, first=g.first + by) for g in shot.guides),
+            cameras=tuple(
+                replace(c, columns={channel: keys.shifted(by) for channel, keys in c.columns.items()})
+                for c in shot.cameras
+            ),
             remarks=tuple(replace(r, frame=r.frame + by) for r in shot.remarks),
         )
 

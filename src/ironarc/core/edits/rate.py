@@ -57,6 +57,10 @@ def at_rate(shot: Shot, rate: Fraction, keep: str) -> Shot:
             replace(g, first=retime_frame(g.first, first, factor), frames=g.frames * float(factor)).checked()
             for g in shot.guides
         ),
+        cameras=tuple(
+            replace(c, columns={channel: retime_keys(k, first, factor) for channel, k in c.columns.items()})
+            for c in shot.cameras
+        ),
     )
     return _known_below(shot, there)
 

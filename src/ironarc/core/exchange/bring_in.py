@@ -6,14 +6,16 @@ from fractions import Fraction
 
 import numpy as np
 
+from ironarc.core.columns.keys import LINEAR, smooth_keys
 from ironarc.core.document import Performer, Shot
 from ironarc.core.errors import FileError
 from ironarc.core.exchange.unsaid import UNIT, Understood, understood
 from ironarc.core.figure.weighing import Weighing
-from ironarc.core.formats import FORMATS, USUAL
+from ironarc.core.formats import FORMATS, USUAL, FileCamera
 from ironarc.core.motion.layers import BROUGHT_IN, REPLACES, Layer
 from ironarc.core.motion.retime import retime_layers
 from ironarc.core.reading.shot import settled
+from ironarc.core.scene.camera import CHANNELS, LEAST_MM, MOST_MM, Camera, looked
 from ironarc.core.scene.rate import rate_of
 from ironarc.core.scene.timing import Timing
 from ironarc.core.settings import GRAVITY_MS2, LEAST_FIGURE_M, MAX_FRAMES
@@ -21,6 +23,7 @@ from ironarc.core.skin import own_skin
 
 ASIDE_M = 0.9  # one who would stand in somebody else is moved aside by this, and again
 ROOM_M = 0.7
+LEAST_FAR_M, STILL = 0.5, 1e-6
 
 
 def shot_from_file(
@@ -57,8 +60,24 @@ def shot_of(
         Shot(
             name, (performer,), motion.frame_time_s, told.first, motion.frames - told.first + 1, g, floor_m, source,
             floor_by_hand=floor_m is not None, assumed=assumed(told, scale_to_m),
+            cameras=tuple(_camera(c, f"camera{i}", performer) for i, c in enumerate(motion.cameras, 1)),
         )
     )  # fmt: skip
+
+
+def _camera(told: FileCamera, camera_id: str, performer: Performer) -> Camera:
+    """A camera of the file: a key a frame where it moves, looking as far ahead as the figure stands."""
+    frames, place = np.arange(1, len(told.place) + 1), told.place * performer.scale_to_m
+    figure = performer.motion.rig.rest_positions[0] * performer.scale_to_m
+    far = max(float(np.median(np.linalg.norm(place - figure, axis=1))), LEAST_FAR_M)
+    aim, roll = looked(told.turn, place, far)
+    camera = Camera(camera_id, told.name, aspect=told.aspect)
+    focal = camera.sensor_mm / camera.aspect / 2 / np.tan(told.tall_rad / 2)
+    values = np.column_stack([place, aim, roll, np.full(len(frames), np.clip(focal, LEAST_MM, MOST_MM))])
+    still = np.ptp(values, axis=0).max() < STILL
+    kept = slice(0, 1) if still else slice(None)
+    columns = {c: smooth_keys(frames[kept], values[kept, i], LINEAR) for i, c in enumerate(CHANNELS)}
+    return replace(camera, columns=columns)
 
 
 def assumed(told: Understood, scale_to_m: float | None = None) -> tuple[str, ...]:

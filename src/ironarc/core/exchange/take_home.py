@@ -6,9 +6,12 @@ from ironarc.core.document.performer import Performer
 from ironarc.core.document.shot import Shot
 from ironarc.core.errors import EditError
 from ironarc.core.exchange.root_motion import TRAVELS, WITHIN, parted
-from ironarc.core.formats import FORMATS, USUAL, Extras
+from ironarc.core.formats import FORMATS, USUAL, Extras, FileCamera
 from ironarc.core.mannequin import mannequin_of
 from ironarc.core.motion.write import channel_rows
+from ironarc.core.scene.camera import CHANNELS, FOCAL, Camera, turned
+
+FOCAL_AT = CHANNELS.index(FOCAL)
 
 
 def motion_file(
@@ -46,9 +49,18 @@ def _extras(shot: Shot, performer: Performer, first: int, last: int) -> Extras:
         for strip in performer.strips_seen()
         if first <= strip.start and strip.end <= last
     ]
+    frames = np.arange(first, last + 1)
     worn = performer.skin if performer.skin is not None and performer.skin.shown else None
     return Extras(
         performer.scale_to_m, shot.name, ((shot.name, 0, last - first), *clips),
         None if worn else mannequin_of(performer.body(), performer.weighing.female), performer.rig.names,
         worn.mesh.sized(performer.placement.scale) if worn else None,
+        tuple(_camera(camera, frames) for camera in shot.cameras),
     )  # fmt: skip
+
+
+def _camera(camera: Camera, frames: np.ndarray) -> FileCamera:
+    """A shot camera on `frames`; a lens that zooms as it is on the first."""
+    track = camera.track(frames)
+    tall = 2 * np.arctan(camera.sensor_mm / (2 * track[0, FOCAL_AT]) / camera.aspect)
+    return FileCamera(camera.name, float(tall), camera.aspect, track[:, :3], turned(track))

@@ -7,7 +7,7 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.columns import Dense
 from ironarc.core.figure.rig import POSITION_CHANNELS, EndSite, Joint, Rig
-from ironarc.core.formats import FileMotion
+from ironarc.core.formats import FileCamera, FileMotion
 
 TURN = rotation.about_axis("X", np.array(-np.pi / 2))  # Z goes up
 _POSITIONS = {"tx": ("tx", 1.0), "tz": ("ty", 1.0), "ty": ("tz", -1.0)}
@@ -39,7 +39,7 @@ def _axes_anew(motion: FileMotion) -> FileMotion:
         for (joint, channel), column in motion.columns.items()
     }
     skin = motion.skin and motion.skin.turned(rotation.to_matrix(TURN))
-    return replace(motion, rig=Rig(joints, ends), columns=columns, skin=skin)
+    return replace(motion, rig=Rig(joints, ends), columns=columns, skin=skin, cameras=_turned_cameras(motion))
 
 
 def _roots_turned(motion: FileMotion) -> FileMotion:
@@ -63,7 +63,13 @@ def _roots_turned(motion: FileMotion) -> FileMotion:
         joints[root] = replace(joints[root], offset=_turned(joint.offset))
     rig = Rig(tuple(joints), motion.rig.ends)
     skin = motion.skin and motion.skin.moved(rig.rest_positions[0] - motion.rig.rest_positions[0])
-    return replace(motion, rig=rig, columns=columns, skin=skin)
+    return replace(motion, rig=rig, columns=columns, skin=skin, cameras=_turned_cameras(motion))
+
+
+def _turned_cameras(motion: FileMotion) -> tuple[FileCamera, ...]:
+    return tuple(
+        replace(c, place=rotation.rotate(TURN, c.place), turn=rotation.multiply(TURN, c.turn)) for c in motion.cameras
+    )
 
 
 def _values(columns: dict, joint: Joint, channel: str, otherwise: np.ndarray) -> np.ndarray:

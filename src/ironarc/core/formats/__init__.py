@@ -5,7 +5,7 @@ from importlib import import_module
 from pkgutil import iter_modules
 
 from ironarc.core.errors import FileError
-from ironarc.core.formats.format import Extras, FileMotion, Format
+from ironarc.core.formats.format import Extras, FileCamera, FileMotion, Format
 
 _MODULES = [import_module(f"{__name__}.{module.name}") for module in iter_modules(__path__)]
 FORMATS: dict[str, Format] = {m.FORMAT.ending: m.FORMAT for m in _MODULES if hasattr(m, "FORMAT")}
@@ -21,4 +21,4 @@ def ending_of(name: str) -> str:
     return ending
 
 
-__all__ = ["FORMATS", "USUAL", "Extras", "FileMotion", "Format", "ending_of"]
+__all__ = ["FORMATS", "USUAL", "Extras", "FileCamera", "FileMotion", "Format", "ending_of"]

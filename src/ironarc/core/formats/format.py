@@ -12,12 +12,25 @@ from ironarc.core.skin import SkinMesh
 
 
 @dataclass(frozen=True)
+class FileCamera:
+    """A camera beside a motion. tall_rad : how much it sees upwards, throughout; aspect : width over height
+    place : (frames, 3) in the file's unit; turn : (frames, 4) w x y z, looking along its own −z with y up
+    """
+
+    name: str
+    tall_rad: float
+    aspect: float
+    place: np.ndarray
+    turn: np.ndarray
+
+
+@dataclass(frozen=True)
 class FileMotion:
     """A file as it stands: rig and columns in the file's own length unit, angles in radians.
 
     columns : {(joint, channel): Dense}, every one from the first frame, which is 1
     says : sentences on what was left out or assumed on the way
-    skin : the surface that came along, in the rig's unit
+    skin : the surface that came along, in the rig's unit; cameras : those that came along
     """
 
     rig: Rig
@@ -26,6 +39,7 @@ class FileMotion:
     frame_time_s: float
     says: tuple[str, ...] = ()
     skin: SkinMesh | None = None
+    cameras: tuple[FileCamera, ...] = ()
 
 
 @dataclass(frozen=True)
@@ -35,7 +49,7 @@ class Extras:
     scale_to_m : metres in one of the rig's units; name : of the shot
     clips : (name, first and last row) of ranges that are motions of their own
     mannequin : the figure that is shown, on the joints that `worn_by` names in its order
-    skin : the performer's own, in place of the mannequin, in the rig's unit
+    skin : the performer's own, in place of the mannequin, in the rig's unit; cameras : of the shot, in metres
     """
 
     scale_to_m: float = 1.0
@@ -44,6 +58,7 @@ class Extras:
     mannequin: Mannequin | None = None
     worn_by: tuple[str, ...] = ()
     skin: SkinMesh | None = None
+    cameras: tuple[FileCamera, ...] = ()
 
 
 @dataclass(frozen=True)

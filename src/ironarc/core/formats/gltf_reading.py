@@ -13,7 +13,7 @@ from ironarc.core import rotation as rot
 from ironarc.core.columns import Dense
 from ironarc.core.errors import FileError
 from ironarc.core.figure.rig import POSITION_CHANNELS, EndSite, Joint, Rig
-from ironarc.core.formats.format import FileMotion
+from ironarc.core.formats.format import FileCamera, FileMotion
 from ironarc.core.formats.gltf_container import MOST_NESTED, Document
 from ironarc.core.formats.gltf_skin import Skeleton, skin_of
 from ironarc.core.formats.gltf_writing import BY_NODES, HALF
@@ -26,6 +26,9 @@ _SAMPLED = 20.0  # evenly spaced keys that follow one another faster are frames
 _NEAR = 0.02  # of a frame, within which a key lies on it
 _PATHS = {"translation": 3, "rotation": 4, "scale": 3}
 _ORDER = ("rz", "rx", "ry")
+_NO_SKIN = "it has no skin: no mesh in it hangs on joints. Export it with one."
+_WIDE = 16 / 9  # of a camera that does not say
+_MOST_CAMERAS = 12
 _STILL = 1e-5  # of the figure's span: a place that moves by less is the bone's own
 
 
@@ -85,6 +88,8 @@ def motion_of(document: Document) -> FileMotion:
 def skin_alone(document: Document) -> SkinMesh:
     """The surface of a file in its skeleton's rest pose. Raises FileError where there is none."""
     nodes, parents = _tree(document)
+    if not document.list("skins"):
+        raise FileError(_NO_SKIN)
     chosen, skin = _joints(document, nodes, parents, {})
     rest = _rest(document, nodes, parents, skin)
     number = {node: j for j, node in enumerate(chosen)}
@@ -93,7 +98,7 @@ def skin_alone(document: Document) -> SkinMesh:
     skeleton = Skeleton(number, tuple(_names(nodes, chosen)), places, parents, np.array(ups), rest)
     mesh, says = skin_of(document, skeleton)
     if mesh is None:
-        raise FileError(says[0] if says else "it has no skin: no mesh in it hangs on its joints. Export it with one.")
+        raise FileError(says[0] if says else _NO_SKIN)
     return mesh
 
 
@@ -332,7 +337,26 @@ def _motion(document, nodes, parents, chosen, rest, worlds, dt: float, says: lis
     ends = tuple(EndSite(j, end) for j, node in enumerate(chosen) for end in _ends(nodes, node, number, rest))
     rig = Rig(tuple(joints), ends)
     skin, said = skin_of(document, Skeleton(number, rig.names, rig.rest_positions, parents, rig.parents, rest))
-    return FileMotion(rig, columns, len(places[chosen[0]]), dt, (*says, *said), skin)
+    cameras = _cameras(document, nodes, turns, places)
+    return FileMotion(rig, columns, len(places[chosen[0]]), dt, (*says, *said), skin, cameras)
+
+
+def _cameras(document: Document, nodes, turns, places) -> tuple[FileCamera, ...]:
+    """Those in perspective, as they move."""
+    out = []
+    for i, node in enumerate(nodes):
+        if "camera" not in node:
+            continue
+        told = document.item("cameras", node["camera"], f"node {i}")
+        sees = told.get("perspective") if told.get("type") == "perspective" else None
+        tall = sees.get("yfov") if isinstance(sees, dict) else None
+        if not isinstance(tall, int | float) or not 0.001 < tall < np.pi:
+            continue
+        aspect = sees.get("aspectRatio")
+        aspect = float(aspect) if isinstance(aspect, int | float) and 0.2 <= aspect <= 5 else _WIDE
+        name = str(node.get("name") or told.get("name") or f"Camera {len(out) + 1}")[:60]
+        out.append(FileCamera(name, float(tall), aspect, places[i], _turns(turns[i])))
+    return tuple(out[:_MOST_CAMERAS])
 
 
 def _channels(node: dict, moves: bool) -> tuple[str, ...]:

@@ -43,9 +43,23 @@ def document_of(rig: Rig, table: np.ndarray, frame_time_s: float, extras: Extras
         _worn(tree, built, rig, extras)
     elif extras.mannequin is not None:
         tracks += _dressed(tree, built, rig, extras, local, translation)
+    tracks += _seen(tree, extras)
     clips = extras.clips or ((extras.name, 0, len(table) - 1),)
     tree["animations"] = [_animation(built, name, tracks, a, b, frame_time_s) for name, a, b in clips]
     return tree, built
+
+
+def _seen(tree: dict, extras: Extras) -> list:
+    """Adds the cameras; returns their tracks."""
+    tracks = []
+    for camera in extras.cameras:
+        sees = {"yfov": camera.tall_rad, "aspectRatio": camera.aspect, "znear": 0.05}
+        tree.setdefault("cameras", []).append({"type": "perspective", "name": camera.name, "perspective": sees})
+        number = len(tree["nodes"])
+        tree["nodes"].append({"name": camera.name, "camera": len(tree["cameras"]) - 1})
+        tree["scenes"][0]["nodes"].append(number)
+        tracks += [(number, "rotation", camera.turn), (number, "translation", camera.place)]
+    return tracks
 
 
 def poses_of(rig: Rig, table: np.ndarray) -> tuple[np.ndarray, np.ndarray]:

@@ -4,6 +4,7 @@ from ironarc.core.exchange.stock import POSES
 from ironarc.core.figure.crew import STOCK
 from ironarc.core.planning.ballistics import WORLDS
 from ironarc.core.reading.points import points_of
+from ironarc.core.scene.camera import ASPECTS, SENSORS, Camera
 from ironarc.core.scene.lineup import WAYS
 from ironarc.core.scene.props import Prop
 from ironarc.core.scene.rate import rate_text
@@ -25,5 +26,16 @@ def context(look: Look) -> dict:
         "rate": rate_text(shot.rate), "stock": STOCK, "poses": POSES, "kinds": KINDS, "ways": WAYS,
         "points_of": points_of, "mark_words": MARK_WORDS,
         "skin_litres": {p.id: p.skin.volume * p.body().scale_to_m ** 3 * 1000 for p in shot.performers if p.skin},
+        **(_lens(picked) if isinstance(picked, Camera) else {}),
         "joinable": [p for p in shot.props if isinstance(picked, Prop) and p.id != picked.id and not p.locked],
     }  # fmt: skip
+
+
+def _lens(camera: Camera) -> dict:
+    """Shapes of pictures and widths of sensors to choose from, its own among them."""
+    shapes, sensors = list(ASPECTS.items()), [(f"{word}, {mm:g} mm", mm) for word, mm in SENSORS.items()]
+    if not any(abs(value - camera.aspect) < 0.005 for _, value in shapes):
+        shapes.append((f"{camera.aspect:.2f}", camera.aspect))
+    if not any(abs(mm - camera.sensor_mm) < 0.05 for _, mm in sensors):
+        sensors.append((f"{camera.sensor_mm:g} mm", camera.sensor_mm))
+    return {"shapes": shapes, "sensors": sensors}

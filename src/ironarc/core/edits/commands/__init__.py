@@ -1,6 +1,7 @@
 """Commands: what a person asks for, and the edit it means. Pure functions of the shot as it is seen."""
 
 from ironarc.core.edits.commands import (
+    camera,
     carry,
     curves,
     feet,
@@ -25,6 +26,6 @@ from ironarc.core.edits.commands import (
 from ironarc.core.edits.commands.registry import COMMANDS, command
 
 __all__ = [
-    "COMMANDS", "carry", "command", "curves", "feet", "footing", "judging", "keys", "layers", "overlap", "performers",
-    "pins", "posing", "remarks", "rigging", "room", "scene", "shot", "skin", "strike", "strips", "weight",
+    "COMMANDS", "camera", "carry", "command", "curves", "feet", "footing", "judging", "keys", "layers", "overlap",
+    "performers", "pins", "posing", "remarks", "rigging", "room", "scene", "shot", "skin", "strike", "strips", "weight",
 ]  # fmt: skip

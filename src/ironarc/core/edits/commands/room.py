@@ -108,7 +108,7 @@ def _shifted(frames: np.ndarray, after: int, by: int) -> np.ndarray:
 
 
 def _room_of_scene(shot: Shot, after: int, by: int) -> list[Edit]:
-    """Props that move, guides and references move along when everybody does."""
+    """Props and cameras that move, guides and references move along when everybody does."""
     edits: list[Edit] = []
     for prop in shot.props:
         if prop.holds:
@@ -123,6 +123,10 @@ def _room_of_scene(shot: Shot, after: int, by: int) -> list[Edit]:
     for guide in shot.guides:
         if guide.first > after:
             edits.append(set_item_of(guide, {"first": guide.first + by}, "Room"))
+    for camera in shot.cameras:
+        if len(camera.key_frames) > 1 and not camera.locked:
+            columns = {c: keying.room_made(k, after, by, f"{camera.name} {c}") for c, k in camera.columns.items()}
+            edits.append(set_item_of(camera, {"columns": columns}, "Room"))
     for reference in shot.references:
         if reference.first > after and not reference.locked:
             edits.append(set_item_of(reference, {"first": reference.first + by}, "Room"))

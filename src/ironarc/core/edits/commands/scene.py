@@ -15,6 +15,7 @@ from ironarc.core.exchange.stock import stock_performer
 from ironarc.core.reading.points import point_at
 from ironarc.core.reading.shot import Seen, settled
 from ironarc.core.reading.travel import travel_direction
+from ironarc.core.scene.camera import Camera
 from ironarc.core.scene.guide import COM, DRAWN, GRAVITY, Guide
 from ironarc.core.scene.props import FIRST_SIZE, PLACE_CHANNELS, TURN_CHANNELS, Prop
 from ironarc.core.scene.reference import Reference
@@ -32,6 +33,7 @@ CHANGEABLE = {
         "length_line", "length_m", "facing_rad", "across_m", "behind_m", "marks", "pose_frame",
     ),
     Guide: ("kind", "points_m", "first", "frames", "of", "performer"),
+    Camera: ("sensor_mm", "aspect"),
 }  # fmt: skip
 Point = tuple[float, float, float]
 

@@ -104,6 +104,8 @@ export function createActions(root, state, setup, { say, shown, parts }) {
     edit: (edit) => post("edits", { edit }),
     add: (edit, how) => pickAdded(actions.edit(edit), how),
     upload: (path, files, fields) => pickAdded(change((revision) => postForm(`/shots/${setup.shot}/${path}`, files, { revision, ...fields }))),
+    stands: () => parts.stage.stands(),
+    view: (name) => parts.transport.setView(name),
     // a new take, or a skin, and what came of it
     newTake: (files) => sent("take", files, state.get("who")),
     wearSkin: (files, who) => sent("skin", files, who),

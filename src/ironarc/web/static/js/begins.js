@@ -17,6 +17,7 @@ const shownOf = (step) => ({
   shown: {
     footing: true, pushes: true, phantom: true, spin: false, line: false, com: true, path: true, gravity: true, ghosts: true, keyGhosts: false, silhouette: false,
     partPath: true, grid: true, props: true, guides: true, references: true,
+    "small-lens": false, "small-front": false, "small-side": false, "small-top": false, "small-free": false,
   },
 });
 

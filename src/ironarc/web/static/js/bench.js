@@ -55,7 +55,7 @@ function openStage() {
     console.warn(error);
     say("This browser can't draw in 3D here: WebGL is switched off or missing. Trestle, plots and punch list still work.");
     firstPictureDrawn(); // what waits for it need not wait for ever
-    return { fit() {}, setView() {}, cancel: () => false, nudge: () => null, nudgeBy: () => null, filming: () => { throw new Error("This browser can't draw in 3D here, so no film or still can be made."); } };
+    return { fit() {}, setView() {}, stands: () => null, cancel: () => false, nudge: () => null, nudgeBy: () => null, filming: () => { throw new Error("This browser can't draw in 3D here, so no film or still can be made."); } };
   }
 }
 
@@ -83,6 +83,7 @@ createFilming(document.getElementById("panel"), state, setup, { stage, shown, ac
 createSetPanel(document.getElementById("panel"), state, setup, { actions, planner });
 createClock(state, setup);
 const transport = createTransport(root, state, setup, { actions, stage, timeview, references, planner });
+parts.transport = transport;
 createKeyboard(state, transport, actions, { block, stage, keys: keyHands, curves });
 createLayout(root, state);
 createBlockMenus(root.querySelector(".stage-canvas").parentElement, document.getElementById("lanes"), state, { block, keys: keyHands });
@@ -115,6 +116,6 @@ createNewer(document.getElementById("newer"), state, setup, {
   show(standing) { state.set({ standing, trying: null, trial: null, side: "now", revision: standing.revision }); shown.load(); },
 });
 const viewed = new URL(window.location.href).searchParams.get("view");
-if (["front", "side", "top"].includes(viewed)) transport.setView(viewed);
+if (["front", "side", "top"].includes(viewed) || (viewed === "lens" && setup.cameras.length)) transport.setView(viewed);
 keepAddress(state, setup);
 shown.load();

@@ -1,6 +1,6 @@
 // Keys that work anywhere on the bench but in a field.
 
-const VIEWS = { 1: "front", 2: "side", 3: "top", 4: "free" };
+const VIEWS = { 1: "front", 2: "side", 3: "top", 4: "free", 5: "lens" };
 const TEXT = "input:not([type=range]):not([type=checkbox]):not([type=file]), textarea";
 const PRESSED = "button, summary, select, a, label, input[type=range], input[type=checkbox], [role=button]";
 

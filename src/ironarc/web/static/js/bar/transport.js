@@ -49,6 +49,7 @@ export function createTransport(root, state, setup, { actions, stage, timeview, 
   }
 
   function setView(name) {
+    if (name === "lens" && !setup.cameras.length) { actions.say("There is no camera in this shot yet. Add one on the scene sheet in Set: it stands where you look from."); return; }
     for (const button of root.querySelectorAll("[data-view]")) button.setAttribute("aria-pressed", String(button.dataset.view === name));
     stage.setView(name);
     state.set({ view3d: name });
@@ -88,6 +89,8 @@ export function createTransport(root, state, setup, { actions, stage, timeview, 
   frameField.addEventListener("keydown", (event) => { if (event.key === "Enter") frameField.blur(); });
 
   function aboutShot() {
+    root.querySelector('[data-view="lens"]').classList.toggle("hidden", !setup.cameras.length);
+    for (const box of menu.querySelectorAll('[data-show="small-lens"]')) box.disabled = !setup.cameras.length;
     document.getElementById("shot-name").textContent = setup.name;
     document.getElementById("shot-facts").textContent = `${setup.rate} fps · ${setup.first}–${setup.last}`;
     who.classList.toggle("hidden", setup.performers.length < 2);

@@ -4,6 +4,7 @@ import { createLater } from "../later.js";
 import { createFields } from "./fields.js";
 import { createLineUp } from "./line_up.js";
 import { nameInPlace } from "../naming.js";
+import { trackAt } from "../stage/lens.js";
 import { heldFrame, itemOf, SETTING } from "../scene.js";
 
 const RADIANS = Math.PI / 180, DOUBLE_CLICK_MS = 500, QUIET_MS = 350, CHAIN_M = 1.5;
@@ -16,6 +17,11 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
   const later = createLater(QUIET_MS);
   let keep = "seconds", about = "floor";
 
+  const moveCamera = (to) => actions.edit({ kind: "move_camera", item: pick(), frame: frame(), ...to });
+  function moveCameraBy(field, name) {
+    const change = field.dataset.change, cm = [...panel.querySelectorAll(`[data-change="${change}"]`)].sort((a, b) => a.dataset.axis - b.dataset.axis).map((f) => number(f, "A place"));
+    if (all(...cm)) moveCamera({ [name]: cm.map((v) => v / 100) });
+  }
   const set = (changes, words = "") => actions.edit({ kind: "set_item", item: pick(), changes, words });
 
   function menu(open) {
@@ -82,6 +88,15 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     planner: () => planner.toggle(),
     "add-menu": () => menu(byId("add-menu").classList.contains("hidden")),
     "add-file": () => byId("add-file").click(),
+    "add-camera"() {
+      const { place_m, aim_m, tall } = actions.stands();
+      // as wide as the view is now: half its height is that of the picture
+      actions.add({ kind: "add_camera", frame: frame(), place_m, aim_m, focal_mm: Math.round(36 / 2 / (tall * (16 / 9))) });
+    },
+    "look-through": () => actions.view("lens"),
+    "key-camera": () => moveCamera({ key: true }),
+    "unkey-camera": (data) => actions.edit({ kind: "unkey_camera", item: pick(), frame: Number(data.frame) }),
+    "to-frame": (data) => actions.go(Number(data.frame), Number(data.frame), Number(data.frame)),
     "skin-file": () => byId("skin-file").click(),
     "show-skin": ({ on }) => actions.edit({ kind: "show_skin", performer: pick(), shown: on === "1" }),
     "take-skin-off": () => actions.edit({ kind: "take_skin_off", performer: pick() }),
@@ -223,6 +238,12 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
 
   const unitOf = (field) => Number(field.dataset.unit ?? 1);
   const changes = {
+    "camera-lens"(field) { const mm = number(field, "The lens"); if (all(mm)) moveCamera({ focal_mm: mm }); },
+    "camera-roll"(field) { const degrees = number(field, "The roll"); if (all(degrees)) moveCamera({ roll_rad: degrees * RADIANS }); },
+    "camera-place": (field) => moveCameraBy(field, "place_m"),
+    "camera-aim": (field) => moveCameraBy(field, "aim_m"),
+    "camera-shape": (field) => set({ aspect: Number(field.value) }),
+    "camera-sensor": (field) => set({ sensor_mm: Number(field.value) }),
     "skin-clay": (field) => actions.edit({ kind: "skin_in_clay", performer: pick(), clay: field.checked }),
     "skin-felt": (field) => actions.edit({ kind: "touch_by_skin", performer: pick(), felt: field.checked }),
     rename: (field) => actions.edit({ kind: "rename_item", item: pick(), name: field.value }),
@@ -290,6 +311,18 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     if (byId("set-progress")) byId("set-progress").textContent = "";
   }
 
+  // A camera's fields, as it is on the frame at hand
+  function fillCamera() {
+    const label = panel.querySelector("[data-camera-frame]"), camera = setup.cameras.find((c) => c.id === pick());
+    if (!label || !camera) return;
+    label.textContent = frame();
+    const row = trackAt(camera, frame() - setup.first);
+    for (const field of panel.querySelectorAll("[data-row]")) {
+      if (field !== document.activeElement) field.value = String(Number((row[field.dataset.row] * field.dataset.times).toFixed(1)) + 0);
+    }
+  }
+  state.on(["frame", "scene"], fillCamera);
+
   // What another rate would do, told before anything changes
   function rateEffect() {
     if (!byId("rate")) return;
@@ -304,6 +337,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     keep = "seconds";
     about = "floor";
     lineUp.begin();
+    fillCamera();
     const here = panel.querySelector("[data-here]");
     if (here && !("typed" in here.dataset)) here.value = frame();
   }

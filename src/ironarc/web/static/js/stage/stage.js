@@ -13,6 +13,7 @@ import { createForces } from "./forces.js";
 import { createGap } from "./gap.js";
 import { createGrips } from "./grips.js";
 import { createGuides } from "./guides.js";
+import { createLensFrame, smallSpots } from "./lens.js";
 import { createMarkers } from "./markers.js";
 import { PAPER } from "./inks.js";
 import { createProps } from "./props.js";
@@ -24,6 +25,7 @@ import { createTools } from "./tools/tools.js";
 import { createWeights } from "./weights.js";
 
 const PLAYED_RATIO = 0.72;
+const SMALL_VIEWS = ["lens", "front", "side", "top", "free"], VIEW_WORDS = { lens: "Lens", front: "Front", side: "Side", top: "Top", free: "Free" };
 const READING = new Set(["read", "true", "strike"]);
 
 // Where no graphics card draws, every sample costs: a frame without multisampling takes half the time
@@ -33,6 +35,28 @@ function drawsInSoftware() {
   const name = about ? String(gl.getParameter(about.UNMASKED_RENDERER_WEBGL)) : "";
   gl?.getExtension("WEBGL_lose_context")?.loseContext();
   return /swiftshader|llvmpipe|software|basic render/i.test(name);
+}
+
+// Frames and names of the small views; a click makes one the large one
+function createSmalls(canvas, choose) {
+  const holder = document.createElement("div");
+  canvas.after(holder);
+  let drawn = "";
+  holder.addEventListener("click", (event) => { const view = event.target.closest("[data-small]")?.dataset.small; if (view) choose(view); });
+  return {
+    show(spots) {
+      const now = JSON.stringify(spots);
+      if (now === drawn) return;
+      drawn = now;
+      holder.replaceChildren(...spots.map(({ view, x, y, w, h }) => {
+        const button = Object.assign(document.createElement("button"), { className: "small-view", title: `${VIEW_WORDS[view]} view, large` });
+        button.dataset.small = view;
+        Object.assign(button.style, { left: `${x}px`, top: `${y}px`, width: `${w}px`, height: `${h}px` });
+        button.append(Object.assign(document.createElement("span"), { textContent: VIEW_WORDS[view] }));
+        return button;
+      }));
+    },
+  };
 }
 
 export function createStage(canvas, state, setup, actions, { references, block, skins }) {
@@ -74,17 +98,53 @@ export function createStage(canvas, state, setup, actions, { references, block, 
   const weights = createWeights(onBody), footing = createFooting(onBody), forces = createForces(onBody, words);
   const gap = createGap(rest, measures), sketches = createSketches(rest);
   const backdrops = createBackdrops(restBehind, references, redraw);
-  const cameras = createCameras(canvas, travel, redraw, coveredPx);
+  const cameras = createCameras(canvas, travel, redraw, {
+    covered: () => Math.max(coveredPx(), coveredBySmalls()), smalls: coveredBySmalls,
+    moved: (item, to) => actions.edit({ kind: "move_camera", item, frame: heldFrame(state, setup), ...to }),
+  });
+  const lensFrame = createLensFrame(canvas), smalls = createSmalls(canvas, (view) => actions.view(view));
   const grips = createGrips(signs, state, setup, () => state.get("step") === "block" && !state.get("options").bare && !state.get("playing") && Boolean(state.get("data")));
   const answer = createAnswer(rest);
   const tools = createTools(canvas, signs, rest, { state, setup, cameras, markers, props, guides, actions, changed: show, block, grips, answer });
 
   function render(camera) {
+    drawn(camera);
+    const { clientWidth: w, clientHeight: h } = canvas, spots = state.get("playing") && bySoftware ? [] : smallsOn(w, h);
+    if (spots.length) {
+      renderer.setScissorTest(true);
+      for (const { view, x, y, w: wide, h: high } of spots) {
+        const small = cameras.smallView(view, wide / high);
+        if (!small) continue;
+        renderer.setViewport(x, h - y - high, wide, high);
+        renderer.setScissor(x, h - y - high, wide, high);
+        drawn(small);
+      }
+      renderer.setScissorTest(false);
+      renderer.setViewport(0, 0, w, h);
+    }
+    smalls.show(spots);
+  }
+
+  function drawn(camera) {
     renderer.clear();
     renderer.render(behind, camera);
     renderer.clearDepth();
     renderer.render(scene, camera);
   }
+
+  // The small views that are wanted, beside the large one
+  function smallsOn(w, h) {
+    const wanted = SMALL_VIEWS.filter((view) => state.get("shown")[`small-${view}`] && view !== cameras.view() && (view !== "lens" || setup.cameras.length));
+    return smallSpots(wanted, w, h);
+  }
+
+  function coveredBySmalls() {
+    const { clientWidth: w, clientHeight: h } = canvas, [first] = smallsOn(w, h);
+    return first ? w - first.x : 0;
+  }
+
+  const through = () => setup.cameras.find((camera) => camera.id === state.get("pick")) ?? setup.cameras.find((camera) => camera.id === lastThrough) ?? setup.cameras[0] ?? null;
+  let lastThrough = "";
 
   const smooth = createSmooth(renderer.getContext(), () => {
     // in step with the browser's own drawing, or what was drawn before would be seen between
@@ -105,6 +165,7 @@ export function createStage(canvas, state, setup, actions, { references, block, 
     forces.place(camera, canvas.clientWidth, canvas.clientHeight);
     tools.place(camera, canvas.clientWidth, canvas.clientHeight);
     grips.place(camera, canvas.clientWidth, canvas.clientHeight);
+    lensFrame.show(cameras.view() === "lens" ? through() : null, cameras.row(), canvas.clientWidth, canvas.clientHeight, coveredBySmalls());
     render(camera);
     if (bySoftware) smooth.drawn();
     if (!state.get("data")) return;
@@ -202,6 +263,7 @@ export function createStage(canvas, state, setup, actions, { references, block, 
     const reader = performerOf(setup, state.get("who")), motion = motions[reader.id];
     for (const [id, { figure }] of figures) figure.light(id === reader.id ? litJoint() : null);
     const still = filmed ? !filmed.moving : !state.get("playing");
+    if (!filmed) lookThrough(index, false);
     showFigures(index, motions, { ghosts: rest.visible && shown.ghosts && still && !held, held, moving: !filmed && !still });
     const blocking = state.get("step") === "block";
     answer.show(blocking ? state.get("tried") : null, data.floor, blocking && !state.get("playing") ? state.get("partPath") : []);
@@ -234,7 +296,7 @@ export function createStage(canvas, state, setup, actions, { references, block, 
     return {
       canvas: filmed.domElement,
       draw(frame, seen, moving) {
-        const camera = cameras.filmed(width / height), pixel = cameras.metresPerPixel(height, camera);
+        const camera = cameras.filmed(width / height, frame - setup.first), pixel = cameras.metresPerPixel(height, camera);
         lent = true;
         markers.setPath(seen.data);
         showSeen({ ...seen, frame, moving });
@@ -297,7 +359,15 @@ export function createStage(canvas, state, setup, actions, { references, block, 
     return box;
   }
 
+  function lookThrough(index, anew) {
+    const camera = through();
+    lastThrough = camera?.id ?? "";
+    cameras.lookThrough(camera, index, anew);
+    if (!camera && cameras.view() === "lens") actions.view("free");
+  }
+
   let inShot = "";
+  state.on(["scene"], () => lookThrough(heldFrame(state, setup) - setup.first, true));
   state.on(["scene", "data"], ({ data }) => {
     if (!data) return;
     setFigures();
@@ -326,6 +396,11 @@ export function createStage(canvas, state, setup, actions, { references, block, 
     nudgeBy: (by_m) => reachOf(state, by_m),
     turnBy: (swing_rad) => turnsOf(state, swing_rad, 0),
     nudge: (right, up) => reachOf(state, acrossOf(cameras).right.map((v, i) => v * right + (i === 1 ? up : 0))),
-    setView: (name) => { cameras.setView(name); show(); },
+    stands: cameras.stands,
+    setView: (name) => {
+      lookThrough(heldFrame(state, setup) - setup.first, true);
+      cameras.setView(name);
+      show();
+    },
   };
 }

@@ -35,7 +35,7 @@ export function createPlaceTool(scene, signs, { aim, state, setup, actions }) {
       const at = (frame - setup.first) * item.figure.joints * 7, tall = item.figure.height;
       return { at: new THREE.Vector3(motion[at], setup.floor, motion[at + 2]), radius: tall * 0.42, height: tall * 0.62, turn: item.placement.turn };
     }
-    if (!("track" in item)) return null;
+    if (!("size" in item)) return null; // props alone
     const [x, y, z] = propRow(setup, item, frame), [w, h, d] = item.size;
     return { at: new THREE.Vector3(x, y, z), radius: Math.hypot(w, d) / 2 + 0.18, height: h + 0.25, turn: item.turn[0] };
   }
