@@ -135,7 +135,8 @@ def filmed(driver, address: str) -> None:
     form = WebDriverWait(driver, 30).until(lambda d: d.find_element("id", "film"))
     WebDriverWait(driver, 30, 0.05).until(lambda d: d.execute_script(FIRST_PICTURE))
     driver.execute_script(
-        "const f = arguments[0]; f.elements.size.value = '640x360'; f.elements.beside.checked = true;", form
+        "const f = arguments[0]; f.elements.size.value = '640x360'; f.elements.beside.checked = true;"
+        f"f.elements.to.value = Number(f.elements.from.value) + {FILMED - 1};", form
     )
     begin = time.perf_counter()
     driver.execute_script("arguments[0].querySelector('[value=film]').click()", form)
@@ -153,7 +154,7 @@ def main() -> None:
             shot = demo("Gap hop")
             shot_id = shots.create(session, shot)
             edit = propose(see(shot), read_try("true_arc(frame=37)")).edit
-            one = long_capture(240)
+            one = long_capture(size(240, 48))
             beside = replace(one.performer, id="performer2", name="Tansy Vale", placement=Placement((1.5, 0.0, 0.0)))
             two_id = shots.create(session, replace(one, performers=(one.performer, beside)))
             crate_id = shots.create(session, demo("Swinging crate"))

@@ -12,6 +12,7 @@ import time
 from dataclasses import replace
 from pathlib import Path
 
+from bench import size
 from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.reading import see
@@ -20,7 +21,7 @@ from ironarc.store.database import URL_SETTING
 from tests.conftest import temporary_database
 
 NAMES = ("PF-010 Gap hop", "PF-050 Deck somersault", "PF-030 Gangway slip")
-CLIPS, FRAMES, JOBS, SHEETS = 100, 120, 2, 12  # 5 s at 24 frames a second
+CLIPS, FRAMES, JOBS, SHEETS = size(100, 3), size(120, 72), 2, size(12, 1)  # 5 s at 24 frames a second
 IRONARC = (sys.executable, "-m", "ironarc.cli")
 
 

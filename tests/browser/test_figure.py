@@ -47,7 +47,7 @@ def test_edges_are_smooth_once_the_stage_stands(person, hop):
     """Between paper and ink lie shades, where a drawing with one sample a pixel has next to none."""
     person.open_shot(hop, "?step=set&frame=20")
     person.click("#show-button")
-    for key in ("silhouette", "grid", "ghosts", "path", "gravity", "com", "references"):
+    for key in ("smooth", "silhouette", "grid", "ghosts", "path", "gravity", "com", "references"):
         person.click(f"#show-menu [data-show='{key}']")
     person.click("#show-button")
 

@@ -3,6 +3,11 @@
 const within = (scene, frame) => Math.min(Math.max(frame, scene.first), scene.last);
 const wholeOf = (scene) => [scene.first - 0.5, scene.last + 0.5];
 
+// Smooth edges cost where drawing is in software; whether somebody wants them is kept by the browser
+const SMOOTH = "iron-arc-smooth";
+function keptSmooth() { try { return window.localStorage.getItem(SMOOTH) !== "no"; } catch { return true; } }
+export function keepSmooth(on) { try { window.localStorage.setItem(SMOOTH, on ? "yes" : "no"); } catch { /* it is smooth again next time */ } }
+
 // The shot as it stands, and what is picked in it
 const shotOf = ({ standing, scene, who, pick }, named) => ({
   revision: standing.revision, standing, seen: standing.revision, scene, who, pick,
@@ -17,7 +22,7 @@ const shownOf = (step) => ({
   shown: {
     footing: true, pushes: true, phantom: true, spin: false, line: false, com: true, path: true, gravity: true, ghosts: true, keyGhosts: false, silhouette: false,
     partPath: true, grid: true, props: true, guides: true, references: true,
-    "small-lens": false, "small-front": false, "small-side": false, "small-top": false, "small-free": false,
+    smooth: keptSmooth(), "small-lens": false, "small-front": false, "small-side": false, "small-top": false, "small-free": false,
   },
 });
 

@@ -1,5 +1,6 @@
 // The bar at the top and the buttons on the stage: playback, moments, views, what to show.
 
+import { keepSmooth } from "../begins.js";
 import { momentsOf, nextMoment } from "../playing.js";
 import { SETTING } from "../scene.js";
 
@@ -60,7 +61,12 @@ export function createTransport(root, state, setup, { actions, stage, timeview, 
   menuButton.addEventListener("click", () => openMenu(menu.classList.contains("hidden")));
   document.addEventListener("pointerdown", (event) => { if (!event.target.closest("#show-menu, #show-button")) openMenu(false); });
   menu.addEventListener("keydown", (event) => { if (event.key === "Escape") { openMenu(false); menuButton.focus(); } });
-  menu.addEventListener("change", (event) => state.set({ shown: { ...state.get("shown"), [event.target.dataset.show]: event.target.checked } }));
+  menu.addEventListener("change", (event) => {
+    const { show } = event.target.dataset, on = event.target.checked;
+    if (show === "smooth") keepSmooth(on);
+    state.set({ shown: { ...state.get("shown"), [show]: on } });
+  });
+  menu.querySelector('[data-show="smooth"]').checked = state.get("shown").smooth;
 
   root.addEventListener("click", (event) => {
     const button = event.target.closest("[data-do], [data-view], [data-moment], [data-side]");

@@ -167,7 +167,7 @@ export function createStage(canvas, state, setup, actions, { references, block, 
     grips.place(camera, canvas.clientWidth, canvas.clientHeight);
     lensFrame.show(cameras.view() === "lens" ? through() : null, cameras.row(), canvas.clientWidth, canvas.clientHeight, coveredBySmalls());
     render(camera);
-    if (bySoftware) smooth.drawn();
+    if (bySoftware && state.get("shown").smooth) smooth.drawn();
     if (!state.get("data")) return;
     if (rest.visible) canvas.dataset.drawn = String(Number(canvas.dataset.drawn ?? 0) + 1);
     else {
