@@ -136,7 +136,8 @@ def filmed(driver, address: str) -> None:
     WebDriverWait(driver, 30, 0.05).until(lambda d: d.execute_script(FIRST_PICTURE))
     driver.execute_script(
         "const f = arguments[0]; f.elements.size.value = '640x360'; f.elements.beside.checked = true;"
-        f"f.elements.to.value = Number(f.elements.from.value) + {FILMED - 1};", form
+        f"f.elements.to.value = Number(f.elements.from.value) + {FILMED - 1};",
+        form,
     )
     begin = time.perf_counter()
     driver.execute_script("arguments[0].querySelector('[value=film]').click()", form)

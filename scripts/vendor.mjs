@@ -22,7 +22,8 @@ const COPIES = {
 // What the tests run, beside them
 const TESTED_WITH = { "gltf-validator": [["gltf_validator.dart.js", "tests/vendor/gltf_validator.dart.js"], ["index.js", "tests/vendor/gltf_validator.js"]] };
 const LICENCES = { "three": "LICENSE", "uplot": "LICENSE", "esbuild": "LICENSE.md", "htmx.org": "LICENSE", "@ibm/plex-sans": "LICENSE.txt",
-  "@ibm/plex-mono": "LICENSE.txt", "@tabler/icons": "LICENSE", "tailwindcss": "LICENSE", "gltf-validator": "LICENSE", "mediabunny": "LICENSE" };
+  "@ibm/plex-mono": "LICENSE.txt", "@tabler/icons": "LICENSE", "tailwindcss": "LICENSE", "gltf-validator": "LICENSE", "mediabunny": "LICENSE",
+  "gifenc": "LICENSE.md", "fflate": "LICENSE" };
 // Scripts that pages name, each built with all it imports into one file: one request, not fifty
 const PAGES = ["bench", "yard", "planner-page"];
 // What style sheet and scripts are built from; tests/web/test_shipped_files.py hashes the same files

@@ -2,7 +2,7 @@
 import assert from "node:assert/strict";
 import test from "node:test";
 import { film } from "../../src/ironarc/web/static/js/film/film.js";
-import { bitsFor, framesOf, leftSays, titleOf, wordsOf, wrongWith } from "../../src/ironarc/web/static/js/film/plan.js";
+import { bitsFor, framesOf, leftSays, titleOf, wordsOf, wrongWith, delaysOf, gridOf, knocks, posesOf, ticksOf, wrongWithPoses } from "../../src/ironarc/web/static/js/film/plan.js";
 
 const near = (a, b) => assert.ok(Math.abs(a - b) < 1e-9, `${a} for ${b}`);
 
@@ -91,4 +91,39 @@ test("an encoder that gives up in the middle, or is not there, is said in words"
   const none = rig();
   globalThis.window = {};
   await assert.rejects(none.run(), /can't make films/);
+});
+
+test("a strip has a pose every so many frames, and the last", () => {
+  assert.deepEqual(posesOf({ from: 10, to: 20, every: 4 }), [10, 14, 18, 20]);
+  assert.deepEqual(posesOf({ from: 10, to: 18, every: 4 }), [10, 14, 18]);
+  assert.deepEqual(posesOf({ from: 5, to: 5, every: 3 }), [5]);
+  assert.equal(wrongWithPoses({ from: 1, to: 63, every: 1 }), null);
+  assert.match(wrongWithPoses({ from: 1, to: 100, every: 1 }), /100 poses; up to 64/);
+  assert.match(wrongWithPoses({ from: 1, to: 100, every: 0 }), /whole frames/);
+  assert.deepEqual(gridOf(12), { columns: 4, rows: 3 });
+  assert.deepEqual(gridOf(5), { columns: 3, rows: 2 });
+});
+
+test("a GIF's delays add up to the film, though each is whole hundredths", () => {
+  const frames = framesOf({ from: 1, to: 72, fps: 24 });
+  const delays = delaysOf(frames);
+  assert.equal(delays.reduce((a, b) => a + b), 300);
+  assert.deepEqual([...new Set(delays)].sort(), [4, 5]);
+});
+
+test("a limb that comes down is heard once, in every round", () => {
+  const lanes = [
+    { limb: "left leg", spans: [{ start: 1, end: 10 }, { start: 20, end: 40 }, { start: 22, end: 40 }] },
+    { limb: "right leg", spans: [{ start: 24, end: 40 }, { start: 30, end: 35, doubt: 1 }] },
+  ];
+  assert.deepEqual(ticksOf(framesOf({ from: 1, to: 40, fps: 10 }), lanes).map((s) => Math.round(s * 10)), [19, 23]);
+  assert.equal(ticksOf(framesOf({ from: 15, to: 40, fps: 10, rounds: 3 }), lanes).length, 6);
+});
+
+test("a knock begins on its tick and has died away before the next", () => {
+  const rate = 8000, sound = knocks(1, [0.25, 0.5], rate), loud = (from, to) => Math.max(...sound.slice(from * rate, to * rate).map(Math.abs));
+  assert.equal(loud(0, 0.249), 0);
+  assert.ok(loud(0.25, 0.26) > 0.2 && loud(0.5, 0.51) > 0.2);
+  assert.ok(loud(0.3, 0.49) < 0.001);
+  assert.ok(Math.max(...sound) <= 1);
 });

@@ -23,7 +23,7 @@ const foot = pierFrom("left foot", "foot", 1, 1), seat = pierFrom("seat", "other
 const data = { com: parabola, flights: [flight], loads: [], piers: [{ limb: "left leg", spans: [foot] }, { limb: "trunk", spans: [seat] }] };
 const scene = {
   first: 1, last: 11, performers: [{ id: "performer1", keys: { dense: false, frames: [[1, 0.9], [6, 0.2]] }, plays: [1, 11], seams: [] }],
-  props: [], references: [], guides: [],
+  props: [], references: [], guides: [], cameras: [],
 };
 const at = { data, scene, who: "performer1", held: null, x, view: [0.5, 11.5], width: 400 };
 const tags = (nodes, cls) => nodes.filter((n) => n.attributes.class === cls);
@@ -78,14 +78,16 @@ test("the trestle takes whole plots, or as much as there is", () => {
 });
 
 test("what is dropped is told by its name, and what can't be taken is refused in words", () => {
-  const MOTIONS = { endings: ["bvh", "abc"], words: "BVH or ABC" };
+  const MOTIONS = { endings: ["bvh", "abc"], words: "BVH or ABC", beside: ["bin"] };
   assert.equal(kindOfFiles([{ name: "hop.abc", size: 9 }], MOTIONS).kind, "motion");
   assert.equal(kindOfFiles([{ name: "Hop.BVH", size: 9 }], MOTIONS).kind, "motion");
   assert.equal(kindOfFiles([{ name: "a_1.png", size: 9 }, { name: "a_2.png", size: 9 }], MOTIONS).kind, "reference");
   assert.equal(kindOfFiles([{ name: "heavy.json", size: 9 }], MOTIONS).kind, "weighing");
   assert.match(kindOfFiles([{ name: "notes.txt", size: 9 }], MOTIONS).refused, /notes.txt can't be brought in here/);
   assert.match(kindOfFiles([{ name: "hop.mp4", size: 1e9 }], MOTIONS).refused, /larger than 64 MB/);
-  assert.match(kindOfFiles([{ name: "a.bvh", size: 1 }, { name: "b.bvh", size: 1 }], MOTIONS).refused, /These 2 files/);
+  assert.match(kindOfFiles([{ name: "a.bvh", size: 1 }, { name: "b.bvh", size: 1 }], MOTIONS).refused, /one motion at a time; 2/);
+  assert.equal(kindOfFiles([{ name: "a.abc", size: 1 }, { name: "a.BIN", size: 1 }], MOTIONS).kind, "motion");
+  assert.match(kindOfFiles([{ name: "a.abc", size: 1 }, { name: "a.txt", size: 1 }], MOTIONS).refused, /These 2 files/);
 });
 
 test("what is tried stands beside what is, number by number", () => {

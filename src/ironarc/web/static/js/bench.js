@@ -8,6 +8,7 @@ import { createFetches } from "./block/fetches.js";
 import { createBlockMenus } from "./block/menus.js";
 import { createBlock } from "./block/session.js";
 import { createClock } from "./clock.js";
+import { createCompared } from "./compared.js";
 import { kindOfFiles, letDrop } from "./drop.js";
 import { createFilming } from "./film/filming.js";
 import { firstPictureDrawn } from "./later.js";
@@ -84,6 +85,8 @@ createSetPanel(document.getElementById("panel"), state, setup, { actions, planne
 createClock(state, setup);
 const transport = createTransport(root, state, setup, { actions, stage, timeview, references, planner });
 parts.transport = transport;
+createCompared(state, setup, { shown, say });
+state.on(["shown"], () => document.getElementById("changed-scale").classList.toggle("hidden", !state.get("shown").changed));
 createKeyboard(state, transport, actions, { block, stage, keys: keyHands, curves });
 createLayout(root, state);
 createBlockMenus(root.querySelector(".stage-canvas").parentElement, document.getElementById("lanes"), state, { block, keys: keyHands });

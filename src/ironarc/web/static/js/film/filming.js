@@ -1,6 +1,6 @@
 // The form for films in Show, the work as it goes on, and the file at its end. It goes on whatever panel is open.
-import { film, still } from "./film.js";
-import { leftSays, wrongWith } from "./plan.js";
+import { film, sheet, still, strip } from "./film.js";
+import { leftSays, wrongWith, wrongWithPoses } from "./plan.js";
 
 // Saved as the person's browser saves files
 export function save(blob, name) {
@@ -16,13 +16,14 @@ export function createFilming(panel, state, setup, { stage, shown, actions }) {
   let work = null;
 
   // What the form asks for; null where it can't be made, which is said
-  async function wished(form, { from, to }) {
+  async function wished(form, { from, to, poses = false }) {
     const [width, height] = form.elements.size.value.split("x").map(Number);
     const wish = {
       width, height, from, to, fps: setup.fps, speed: Number(form.elements.speed.value), rounds: Number(form.elements.rounds.value || 1),
-      hold: state.get("hold"), words: form.elements.words.checked,
+      hold: state.get("hold"), words: form.elements.words.checked, as: form.elements.as.value, sound: form.elements.sound.checked,
+      every: Number(form.elements.every.value),
     };
-    const wrong = wrongWith(wish, setup);
+    const wrong = wrongWith(wish, setup) ?? (poses ? wrongWithPoses(wish) : null);
     if (wrong) { actions.say(wrong); return null; }
     const pushes = form.elements.pushes.checked;
     const now = { data: state.get("data"), motions: state.get("motions"), physics: pushes ? state.get("physics") : null };
@@ -47,9 +48,9 @@ export function createFilming(panel, state, setup, { stage, shown, actions }) {
         words.textContent = [`Film: frame ${n} of ${total}`, leftSays(n, total, (performance.now() - begin) / 1000)].filter(Boolean).join(" · ");
       };
       told(0, (wish.to - wish.from + 1) * wish.rounds);
-      const { blob, ending } = await film(stage, facts(wish), wish, { told, signal: mine.signal });
+      const { blob, ending, silent } = await film(stage, facts(wish), wish, { told, signal: mine.signal });
       save(blob, named(wish, ending));
-      actions.note(`The film is made: ${(blob.size / 1e6).toFixed(1)} MB.`);
+      actions.note(`${ending === "zip" ? "The pictures are" : "The film is"} made: ${(blob.size / 1e6).toFixed(1)} MB.${silent ? " This browser encodes no sound, so it is silent." : ""}`);
     } catch (error) {
       if (error.name !== "AbortError") actions.say(error.message);
     } finally {
@@ -66,10 +67,19 @@ export function createFilming(panel, state, setup, { stage, shown, actions }) {
     } catch (error) { actions.say(error.message); }
   }
 
+  // Several poses on one picture
+  async function poses(form, draw, word) {
+    try {
+      const wish = await wished(form, { from: Number(form.elements.from.value), to: Number(form.elements.to.value), poses: true });
+      if (wish) save(await draw(stage, facts(wish), wish), `${setup.name} ${wish.from}-${wish.to} ${word}.png`);
+    } catch (error) { actions.say(error.message); }
+  }
+
+  const ways = { still: picture, strip: (form) => poses(form, strip, "strip"), sheet: (form) => poses(form, sheet, "contact sheet") };
   panel.addEventListener("submit", (event) => {
     if (event.target.id !== "film") return;
     event.preventDefault();
-    if (event.submitter?.value === "still") picture(event.target); else make(event.target);
+    (ways[event.submitter?.value] ?? make)(event.target);
   });
   bar.querySelector("button").addEventListener("click", () => work?.abort());
   window.addEventListener("beforeunload", (event) => { if (work) event.preventDefault(); });

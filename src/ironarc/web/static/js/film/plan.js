@@ -41,3 +41,54 @@ export function leftSays(done, total, seconds) {
   const left = (seconds / done) * (total - done);
   return left < 1.5 ? "almost done" : `${left < 90 ? `${Math.round(left)} s` : `${Math.round(left / 60)} min`} left`;
 }
+
+// Frames of a strip or a contact sheet: every so many from the first on, and the last
+export function posesOf({ from, to, every }) {
+  const out = [];
+  for (let frame = from; frame < to; frame += every) out.push(frame);
+  return [...out, to];
+}
+
+export const MOST_POSES = 64;
+export function wrongWithPoses({ from, to, every }) {
+  if (!Number.isInteger(every) || every < 1) return "Poses stand every so many whole frames: 1 or more.";
+  const many = posesOf({ from, to, every }).length;
+  return many > MOST_POSES ? `Frames ${from} to ${to} with a pose every ${every} are ${many} poses; up to ${MOST_POSES} fit. Take them farther apart.` : null;
+}
+
+// Columns and rows of a contact sheet whose pictures are as wide as the sheet: as square as can be
+export function gridOf(many) {
+  const columns = Math.ceil(Math.sqrt(many));
+  return { columns, rows: Math.ceil(many / columns) };
+}
+
+// How long each picture of a GIF stands, in its own hundredths of a second, so that none drifts
+export function delaysOf(frames) {
+  let told = 0;
+  return frames.map(({ at, lasts }) => {
+    const delay = Math.max(Math.round((at + lasts) * 100 - 1e-6) - told, 1);
+    told += delay;
+    return delay;
+  });
+}
+
+// Seconds into the film at which a limb comes down on what bears it. lanes : [{ limb, spans: [{ start, end, doubt }] }]
+export function ticksOf(frames, lanes) {
+  const bears = (spans, frame) => spans.some((span) => span.start <= frame && frame <= span.end && !span.doubt);
+  const begins = new Set(lanes.flatMap(({ spans }) => spans.filter((span) => !span.doubt && !bears(spans, span.start - 1)).map((span) => span.start)));
+  return frames.filter(({ frame }, i) => begins.has(frame) && frames[i - 1]?.frame !== frame && i > 0).map(({ at }) => at);
+}
+
+// A click: a knock of wood that dies away in 40 ms, mono samples at `rate`
+const KNOCK_S = 0.04, HIGH_HZ = 1250, LOW_HZ = 310;
+export function knocks(seconds, ticks, rate) {
+  const out = new Float32Array(Math.ceil(seconds * rate));
+  for (const tick of ticks) {
+    const begin = Math.round(tick * rate);
+    for (let i = 0; i < KNOCK_S * rate && begin + i < out.length; i++) {
+      const t = i / rate;
+      out[begin + i] += Math.exp(-t / 0.006) * (0.45 * Math.sin(2 * Math.PI * HIGH_HZ * t) + 0.4 * Math.sin(2 * Math.PI * LOW_HZ * t));
+    }
+  }
+  return out;
+}

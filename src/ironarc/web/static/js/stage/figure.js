@@ -3,7 +3,7 @@ import * as THREE from "../../vendor/three.js";
 import { createSoles } from "./soles.js";
 import { bonesOf, hang, STRIDE, trianglesOn } from "./skin.js";
 import { FINE, LIGHT } from "./skins.js";
-import { disposeWorn, flat, outlined, painted, paper, worn } from "./inks.js";
+import { differing, disposeWorn, flat, outlined, painted, paper, worn } from "./inks.js";
 
 const GHOST_INKS = ["#8f8b81", "#bdb7a9"];
 const BODY = "#8a97a1", BODY_ASIDE = "#9aab9c"; // the one that is read, and the others
@@ -33,6 +33,20 @@ class Posed {
     return this.worn ??= this.skin.groups ? worn(this.skin) : null;
   }
 
+  // How far each point lies from where another motion has it
+  differ(limbs, other, index) {
+    if (this.from?.other === other && this.from.index === index && this.from.motion === this.key.motion) return;
+    this.from = { other, index, motion: this.key.motion };
+    const { vertices } = this.skin;
+    this.places ??= new Float32Array(vertices * 3);
+    this.normals ??= new Float32Array(vertices * 3);
+    if (!this.geometry.attributes.far) this.geometry.setAttribute("far", new THREE.BufferAttribute(new Float32Array(vertices), 1).setUsage(THREE.DynamicDrawUsage));
+    hang(this.skin, bonesOf(this.skin, limbs, other, Math.min(index, other.length / (this.skin.joints * STRIDE) - 1)), this.places, this.normals);
+    const { position, far } = this.geometry.attributes, at = position.array, was = this.places;
+    for (let i = 0, k = 0; i < vertices; i++, k += 3) far.array[i] = Math.hypot(at[k] - was[k], at[k + 1] - was[k + 1], at[k + 2] - was[k + 2]);
+    far.needsUpdate = true;
+  }
+
   dispose() {
     this.geometry.dispose();
     if (this.worn) disposeWorn(this.worn);
@@ -59,7 +73,7 @@ function meshOf(material) {
 // bringFine : asks for the fine one; later : a group that is drawn after the first picture
 export function createFigure(scene, behind, figure, spacing, skins, { fine, bringFine, later }) {
   const wide = { value: 0.005 }, wider = { value: 0.01 }, limbs = figure.limb_bones;
-  const ink = painted(BODY), filled = flat(INK);
+  const ink = painted(BODY), filled = flat(INK), changed = differing(BODY);
   const body = meshOf(ink), outline = meshOf(outlined(INK, wide)), shadow = meshOf(flat(SHADOW)), lit = meshOf(outlined(OXIDE, wider));
   scene.add(body, outline, lit);
   behind.add(shadow);
@@ -132,7 +146,7 @@ export function createFigure(scene, behind, figure, spacing, skins, { fine, brin
     },
     // at : frames' indices ghosts stand on, nearest first, or null for those around the one shown
     // beyond : of a loop, what plays past its ends: an index to the one that plays then and the shift (Matrix4) to it
-    show(motion, index, { ghosts: withGhosts, read, shift, moving, silhouette, at: chosen = null, beyond = (at) => ({ at, shift }) }) {
+    show(motion, index, { ghosts: withGhosts, read, shift, moving, silhouette, against = null, at: chosen = null, beyond = (at) => ({ at, shift }) }) {
       ink.color.set(read ? BODY : BODY_ASIDE);
       filled.color.set(read ? INK : FILLED_ASIDE);
       const posed = current(moving);
@@ -141,6 +155,7 @@ export function createFigure(scene, behind, figure, spacing, skins, { fine, brin
       outline.visible &&= !silhouette;
       if (!posed) return;
       posed.pose(limbs, motion, index);
+      if (against) { posed.differ(limbs, against, index); body.material = changed; }
       for (const mesh of [body, outline, shadow]) mesh.geometry = posed.geometry;
       for (const mesh of [body, outline, lit]) placed(mesh, shift);
       placed(shadow, shift ? flattened.clone().multiply(shift) : flattened);
@@ -163,7 +178,7 @@ export function createFigure(scene, behind, figure, spacing, skins, { fine, brin
       behind.remove(shadow, held.group, ...ghosts.map((g) => g.group));
       for (const mesh of [outline, shadow, lit, ...[held, ...ghosts].flatMap((g) => g.group.children)]) mesh.material.dispose();
       for (const posed of [...Object.values(bodies), held.posed, ...ghosts.map((g) => g.posed)]) posed?.dispose();
-      for (const material of [ink, filled]) material.dispose();
+      for (const material of [ink, filled, changed]) material.dispose();
       lit.geometry.dispose();
       soles.dispose();
     },

@@ -48,6 +48,24 @@ export function disposeWorn(materials) {
   for (const material of materials) { material.map?.dispose(); material.dispose(); }
 }
 
+// How far a point lies from where it is compared with: as the body is for nothing, brass at 8 cm, oxide from 30 cm on
+export const CHANGED_M = [0.005, 0.08, 0.3];
+export function differing(color) {
+  const material = new THREE.MeshLambertMaterial({ color, vertexColors: true });
+  material.onBeforeCompile = (shader) => {
+    Object.assign(shader.uniforms, { some: { value: new THREE.Color("#B07D1E") }, much: { value: new THREE.Color("#9E3A1B") }, steps: { value: new THREE.Vector3(...CHANGED_M) } });
+    shader.vertexShader = shader.vertexShader
+      .replace("#include <common>", "#include <common>\nattribute float far; varying float vFar;")
+      .replace("#include <begin_vertex>", "#include <begin_vertex>\nvFar = far;");
+    shader.fragmentShader = shader.fragmentShader
+      .replace("#include <common>", "#include <common>\nvarying float vFar; uniform vec3 some, much, steps;")
+      .replace("#include <color_fragment>", `#include <color_fragment>
+        vec3 ramp = mix(diffuse, some, smoothstep(steps.x, steps.y, vFar));
+        diffuseColor.rgb = mix(ramp, much, smoothstep(steps.y, steps.z, vFar)) * vColor.r;`);
+  };
+  return material;
+}
+
 // Pushed out along the normals and seen from its far side: an outline as many metres wide as `wide.value` says, less in
 // hollows, where it would show through
 export function outlined(color, wide) {

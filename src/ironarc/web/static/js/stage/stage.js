@@ -247,10 +247,13 @@ export function createStage(canvas, state, setup, actions, { references, block, 
       const read = performer.id === state.get("who");
       if (performer.hidden) { figure.hide(); continue; }
       const shift = going ? going[read ? "body" : "ground"] : tools.shiftOf(performer.id);
-      figure.show(motion, index, { ghosts: ghosts && read, read, shift, moving, silhouette: state.get("shown").silhouette, at: read ? ghostsAt(index) : null, ...(read && loop ? { beyond: (at) => beyond(loop, at) } : {}) });
-      figure.compare(read ? held : null, index);
+      figure.show(motion, index, { ghosts: ghosts && read, read, shift, moving, silhouette: state.get("shown").silhouette, against: read ? against() : null, at: read ? ghostsAt(index) : null, ...(read && loop ? { beyond: (at) => beyond(loop, at) } : {}) });
+      figure.compare(read ? held ?? against() : null, index);
     }
   }
+
+  // What the figure that is read is coloured by its distance from
+  const against = () => (state.get("shown").changed ? state.get("compared") : null);
 
   function show() { showSeen(null); }
 
@@ -387,7 +390,7 @@ export function createStage(canvas, state, setup, actions, { references, block, 
   });
   // half as many pixels while it plays where each costs; what stands is drawn with more samples than that
   if (bySoftware) state.on(["playing"], () => renderer.setPixelRatio(state.get("playing") ? ratio * PLAYED_RATIO : ratio));
-  state.on(["frame", "hover", "scene", "data", "motions", "shown", "playing", "pick", "step", "hold", "drawing", "sketch", "part", "gap", "physics", "tried", "grips", "gripHover", "block", "partPath", "options", "ghostFrames"], show);
+  state.on(["frame", "hover", "scene", "data", "motions", "shown", "playing", "compared", "pick", "step", "hold", "drawing", "sketch", "part", "gap", "physics", "tried", "grips", "gripHover", "block", "partPath", "options", "ghostFrames"], show);
 
   new ResizeObserver(resize).observe(canvas.parentElement);
   return {

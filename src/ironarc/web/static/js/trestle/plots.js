@@ -1,5 +1,7 @@
 // Reading plots on the trestle's own frame axis, chosen by chips.
 import uPlot from "../../vendor/uPlot.esm.js";
+import { furthest } from "../compared.js";
+import { performerOf } from "../scene.js";
 import { EDGE, GUTTER } from "./timeview.js";
 
 const FIRST_HEIGHT = 82, LEAST = 56, MOST = 220, KEPT = "iron-arc-plots";
@@ -19,6 +21,7 @@ export const PLOTS = {
   },
   parts: { chip: "By part", name: "Spin carried by", unit: "kg·m²/s", digits: 0, zero: true, stacked: true },
   guide: { chip: "Off the guide", name: "Distance from the guide curve", unit: "cm", digits: 1, zero: true, only: (data) => data.off_guide.length > 0 },
+  changed: { chip: "Changed", name: "How far the furthest part lies from before", unit: "cm", digits: 1, zero: true },
   spin: { chip: "Spin", name: "Spin, angular momentum about the center of gravity", unit: "kg·m²/s", digits: 0 },
 };
 
@@ -149,11 +152,17 @@ export function createPlots(root, chips, state, setup) {
     return stood ? frames.map((_, i) => stood[i] ?? null) : [];
   }
 
+  function changedBy() {
+    const motion = state.get("motion"), other = state.get("compared");
+    return motion && other ? furthest(motion, other, performerOf(setup, state.get("who")).figure.joints) : [];
+  }
+
   // Values of a plot over the frames; those off a guide are of the one picked, or of the first
   function valuesOf(key, data) {
     const plot = PLOTS[key], physics = state.get("physics");
     if (plot.from) return physics ? clipped(physics.plot(plot.from), plot.clip) : [];
     if (plot.stacked) return physics ? stacked(physics).at(-1) ?? [] : [];
+    if (key === "changed") return changedBy();
     if (key !== "guide") return data.plots[key];
     return (data.off_guide.find((guide) => guide.id === state.get("pick")) ?? data.off_guide[0])?.cm ?? [];
   }
@@ -201,7 +210,7 @@ export function createPlots(root, chips, state, setup) {
     }
   }
 
-  state.on(["plots", "data", "pick", "physics", "trying"], refresh);
+  state.on(["plots", "data", "pick", "physics", "trying", "compared"], refresh);
   state.on(["width"], ({ width }) => { for (const { chart } of rows.values()) chart.setSize({ width, height }); if (!rows.size) refresh(); });
   state.on(["view"], () => { for (const { chart } of rows.values()) chart.redraw(true, true); });
   state.on(["frame", "hover"], value);

@@ -1,0 +1,34 @@
+// What the motion that is shown is compared with: what stands behind a trial, or the shot before its corrections (after
+// them, where before is shown). Brought only where somebody looks at it.
+import { STRIDE } from "./stage/skin.js";
+
+// How far the furthest joint lies from where the other motion has it, in cm, on every frame that both have
+export function furthest(a, b, joints) {
+  const row = joints * STRIDE, frames = Math.min(a.length, b.length) / row, out = new Array(frames);
+  for (let f = 0; f < frames; f++) {
+    let most = 0;
+    for (let at = f * row; at < (f + 1) * row; at += STRIDE) most = Math.max(most, Math.hypot(a[at] - b[at], a[at + 1] - b[at + 1], a[at + 2] - b[at + 2]));
+    out[f] = most * 100;
+  }
+  return out;
+}
+
+export function createCompared(state, setup, { shown, say }) {
+  const wanted = () => state.get("shown").changed || state.get("plots").includes("changed");
+  let asked = null;
+
+  async function look() {
+    const { data, motion } = { data: state.get("data"), motion: state.get("motion") };
+    if (!wanted() || !data || !motion) { if (state.get("compared")) state.set({ compared: null }); return; }
+    const held = state.get("trying") && state.get("held")?.motion;
+    if (held) { state.set({ compared: held }); return; }
+    const variant = state.get("side") === "now" ? "before" : "now", who = state.get("who"), now = `${state.get("revision")} ${variant} ${who}`;
+    if (asked === now && state.get("compared")) return;
+    asked = now;
+    try {
+      const { motions } = await shown.bring(variant, false);
+      if (asked === now && !state.get("trying")) state.set({ compared: motions[who] });
+    } catch (error) { say(error.message); }
+  }
+  state.on(["shown", "plots", "data", "motion", "trying", "side", "who"], look);
+}
