@@ -158,7 +158,7 @@ def test_many_files_and_folders_are_a_table_that_goes_on_past_a_bad_one(files):
 
 def test_an_empty_folder_is_said(tmp_path):
     done = run("read", tmp_path)
-    assert (done.returncode, "no .bvh or .glb or .gltf file" in done.stderr) == (2, True)
+    assert (done.returncode, "no .bvh or .csv or .glb or .gltf file" in done.stderr) == (2, True)
 
 
 def test_csv_is_one_row_a_frame_with_units(files):
@@ -242,6 +242,18 @@ def test_true_fixes_all_within_a_span_and_tells_it_as_json(files, tmp_path):
     assert "can't be made the way 'sideways'; ways here: time, height, edges, held, between" in refused.stderr
 
 
+def test_convert_writes_another_format_unit_axis_and_rate(files, tmp_path):
+    out = tmp_path / "out.csv"
+    assert run("convert", files / "gap.bvh", out, "--to-unit", "m", "--to-up", "z", "--to-rate", "48").returncode == 0
+    first, *rows = out.read_text().splitlines()
+    assert first == "joint,parent,x,y,z,channels"
+    seconds = [row.split(",")[1] for row in rows if row[:2] in ("1,", "2,")]
+    assert float(seconds[1]) - float(seconds[0]) == pytest.approx(1 / 48, rel=1e-4)
+    refused = run("convert", files / "gap.bvh", out, "--to-rate", "fast")
+    assert refused.returncode == 2
+    assert "A frame rate is a number" in refused.stderr
+
+
 def test_convert_gives_every_value_back(files, tmp_path):
     assert run("convert", files / "gap.bvh", tmp_path / "out.bvh").returncode == 0
     before, after = (bvh.parse(p.read_bytes()) for p in (files / "gap.bvh", tmp_path / "out.bvh"))
@@ -255,7 +267,10 @@ def test_a_format_that_is_not_known_is_refused_and_nothing_is_written(files, tmp
                     ("true", files / "gap.bvh", "-o", tmp_path / "out.tsv", "--fix", "arc")):  # fmt: skip
         done = run(*command)
         assert done.returncode == 2
-        assert "out.tsv has no ending of a motion that can be read and written here: .bvh, .glb, .gltf." in done.stderr
+        assert (
+            "out.tsv has no ending of a motion that can be read and written here: .bvh, .csv, .glb, .gltf."
+            in done.stderr
+        )
     (tmp_path / "in.tsv").write_text("1 2 3")
     assert "in.tsv has no ending of a motion" in run("read", tmp_path / "in.tsv").stderr
     assert [path.name for path in tmp_path.iterdir()] == ["in.tsv"]

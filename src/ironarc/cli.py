@@ -11,13 +11,15 @@ import re
 import sys
 from collections.abc import Callable, Iterator
 from dataclasses import replace
+from fractions import Fraction
 from functools import partial
 from pathlib import Path
 
 from ironarc.core import truing
 from ironarc.core.document import Shot
-from ironarc.core.errors import FileError, IronArcError
+from ironarc.core.errors import EditError, FileError, IronArcError
 from ironarc.core.exchange.bring_in import file_error, shot_from_file
+from ironarc.core.exchange.handed import AS_IT_CAME, WRITTEN_IN, Y_UP, Z_UP, Handing
 from ironarc.core.exchange.root_motion import TRAVELS, WITHIN
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.exchange.unsaid import RATE, REST, UP
@@ -25,7 +27,7 @@ from ironarc.core.figure.naming import SHAPE
 from ironarc.core.figure.segments import BUILDS
 from ironarc.core.figure.units import UNITS
 from ironarc.core.figure.weighing import Weighing, fitted, weighing_from_plain
-from ironarc.core.formats import FORMATS, ending_of
+from ironarc.core.formats import FORMATS, ending_of, is_motion
 from ironarc.core.judging import CRACKED, STRAINED, grade_of, judge
 from ironarc.core.judging.judge import match
 from ironarc.core.judging.judging_json import with_judging
@@ -37,6 +39,7 @@ from ironarc.core.judging.unjudged import unjudged
 from ironarc.core.reading import Reading, Seen, see
 from ironarc.core.reading.contacts import frame_spans
 from ironarc.core.reading.shot import estimated_floor, other_floor
+from ironarc.core.scene.rate import parse_rate
 from ironarc.core.settings import GRAVITY_MS2, LARGEST_KG, LEAST_KG, MAX_FLOOR_M, MAX_G_MS2, MIN_G_MS2
 from ironarc.core.truing import plan
 from ironarc.core.whole_numbers import whole_number
@@ -116,6 +119,11 @@ def _parser() -> argparse.ArgumentParser:
     convert.add_argument("file", type=Path)
     convert.add_argument("output", type=Path)
     convert.add_argument("--travel", choices=TRAVELS, default=WITHIN, help="where the way over the ground is written")
+    convert.add_argument(
+        "--to-unit", choices=WRITTEN_IN, default=AS_IT_CAME, help="of lengths, where a format has none"
+    )
+    convert.add_argument("--to-up", choices=(Y_UP, Z_UP), default=Y_UP, help="the axis that points up, likewise")
+    convert.add_argument("--to-rate", type=_rate, default=None, help="frames a second to write, sampled anew")
     convert.set_defaults(run=_convert)
     serve = commands.add_parser("serve", help="run the server (./start does all the set-up)")
     serve.add_argument("--port", type=int, default=8765)
@@ -250,6 +258,13 @@ def _read(args) -> int:
     return worst
 
 
+def _rate(text: str) -> Fraction:
+    try:
+        return parse_rate(text)
+    except EditError as error:
+        raise argparse.ArgumentTypeError(str(error)) from None
+
+
 def _jobs(text: str) -> int:
     found = whole_number(text)
     if found is None or not 1 <= found <= 256:
@@ -350,7 +365,7 @@ def _found(files: list[Path]) -> Iterator[Path]:
         if not path.is_dir():
             yield path
             continue
-        inside = sorted(p for p in path.rglob("*") if p.suffix.lower().lstrip(".") in FORMATS and p.is_file())
+        inside = sorted(p for p in path.rglob("*") if is_motion(p))
         if not inside:
             known = " or ".join(f".{ending}" for ending in FORMATS)
             raise FileError(f"There is no {known} file in {path}.")
@@ -505,7 +520,9 @@ def _plan_to_plain(made: plan.Made) -> dict:
 
 def _convert(args) -> int:
     ending = ending_of(args.output.name)
-    _write(args.output, motion_file(_load(args, args.file), format=ending, travel=args.travel))
+    handing = Handing(args.to_unit, args.to_up, args.to_rate)
+    shot = _load(args, args.file)
+    _write(args.output, motion_file(shot, format=ending, travel=args.travel, handing=handing))
     return 0
 
 

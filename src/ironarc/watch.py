@@ -10,7 +10,7 @@ from sqlalchemy.orm import Session
 
 from ironarc.core.errors import FileError, IronArcError
 from ironarc.core.exchange.bring_in import file_error, performer_from_file, shot_from_file
-from ironarc.core.formats import FORMATS, ending_of
+from ironarc.core.formats import ending_of, is_motion
 from ironarc.core.reading import see
 from ironarc.core.truing.new_take import new_take
 from ironarc.store import house, shots
@@ -28,7 +28,7 @@ def look(folder: Path) -> dict[Path, Mark]:
         raise FileError(f"{folder} is not there. Choose a folder that is, or bring it back.")
     out = {}
     for path in sorted(folder.iterdir()):
-        if path.suffix.lower().lstrip(".") in FORMATS:
+        if is_motion(path):
             try:
                 found = path.stat()
             except OSError:

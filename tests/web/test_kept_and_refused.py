@@ -184,7 +184,7 @@ def test_a_shot_taken_away_is_put_back_from_the_yard(client, token, hop):
         "",
         f"/r/{hop[1]}/{wanted('motion')}",
         f"/r/{hop[1]}/reading.json",
-        f"/r/{hop[1]}/export.bvh",
+        f"/r/{hop[1]}/motion.bvh",
         f"/r/{hop[1]}/panels/read",
     ):
         assert client.get(f"/shots/{hop[0]}{path}").status_code == 404

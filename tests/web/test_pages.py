@@ -4,6 +4,7 @@ import html
 import io
 import json
 import re
+import zipfile
 from dataclasses import replace
 
 import numpy as np
@@ -36,7 +37,7 @@ def edit(client, token, hop, command: dict, revision=None):
 def test_an_empty_yard_says_what_to_do(client):
     page = as_read(client.get("/").text)
     assert "No shots yet" in page
-    assert "Drop a BVH or glTF file anywhere on this page" in page
+    assert "Drop a BVH, CSV or glTF file anywhere on this page" in page
 
 
 def test_the_yard_shows_a_card_with_a_drawn_picture(client, hop):
@@ -87,7 +88,7 @@ def test_a_tiny_file_of_an_odd_figure_is_read_and_drawn_too(client, token, frame
     data = client.get(f"{page}/r/1/reading.json").json
     assert len(tracks(client.get(f"{page}/r/1/{wanted('tracks')}"))["com"]) == frames
     assert len(data["blocks"]) == 1
-    assert bvh.parse(client.get(f"{page}/r/1/export.bvh").data).frames == frames
+    assert bvh.parse(client.get(f"{page}/r/1/motion.bvh").data).frames == frames
 
 
 def test_no_file_and_a_file_too_large_are_said(client, app, token):
@@ -231,7 +232,7 @@ def test_a_body_that_is_no_json_is_refused(client, token, hop):
 
 
 def test_export_of_all_and_of_a_range(client, hop):
-    base = f"/shots/{hop[0]}/r/{hop[1]}/export.bvh"
+    base = f"/shots/{hop[0]}/r/{hop[1]}/motion.bvh"
     whole = client.get(base)
     assert 'filename="PF-010 Gap hop.bvh"' in whole.headers["Content-Disposition"]
     assert bvh.parse(whole.data).frames == 72
@@ -296,3 +297,56 @@ def test_a_changed_limit_is_told_in_the_units_an_animator_feels():
 def test_both_ends_of_a_curve_have_the_same_decimals(low, high, ends):
     drawn = evidence_picture(Evidence("Height", "cm", np.arange(3), np.array([low, high, low])))
     assert (drawn["low"], drawn["high"]) == ends
+
+
+def test_motion_leaves_with_a_name_that_says_range_and_performer(client, hop):
+    base = f"/shots/{hop[0]}/r/{hop[1]}"
+
+    def name(address):
+        return client.get(f"{base}/{address}").headers["Content-Disposition"].partition("filename=")[2].strip('"')
+
+    assert name("motion.bvh") == "PF-010 Gap hop.bvh"
+    assert name("motion.csv?from=20&to=30") == "PF-010 Gap hop 20-30.csv"
+    # what is read of it has an address of its own
+    assert client.get(f"{base}/export.csv").data != client.get(f"{base}/motion.csv").data
+
+
+def test_motion_leaves_in_the_unit_axis_and_rate_asked_for(client, hop):
+    base = f"/shots/{hop[0]}/r/{hop[1]}/motion.bvh"
+    plain = bvh.parse(client.get(base).data)
+    asked = bvh.parse(client.get(f"{base}?unit=m&up=z&rate=48").data)
+    assert 1 / asked.frame_time_s == pytest.approx(48, rel=1e-4)
+    assert asked.frames == 2 * plain.frames - 1
+    x, y, z = plain.rig.joints[1].offset
+    assert asked.rig.joints[1].offset == pytest.approx((x / 100, -z / 100, y / 100), abs=1e-6)
+    for wrong, says in (("unit=ell", "A unit is one of"), ("up=w", "Up is y or z"), ("rate=fast", "A frame rate is")):
+        answer = client.get(f"{base}?{wrong}", headers={"Accept": "application/json"})
+        assert answer.status_code == 422
+        assert says in answer.get_json()["error"]
+
+
+def test_every_clip_or_performer_is_a_file_in_one_zip(client, session, hop):
+    shot_id = shots.create(session, demo("Hold hatch"))
+    base = f"/shots/{shot_id}/r/{shots.standing(session, shot_id).revision}/motion.bvh"
+    strips = demo("Hold hatch").performer.strips_seen()
+    with zipfile.ZipFile(io.BytesIO(client.get(f"{base}?each=clip").data)) as files:
+        names = files.namelist()
+        frames = [bvh.parse(files.read(name)).frames for name in names]
+    assert names == [f"PF-110 Hold hatch {s.name} {s.start}-{s.end}.bvh" for s in strips]
+    assert frames == [s.end - s.start + 1 for s in strips]
+    swung = shots.create(session, demo("Swinging crate"))
+    base = f"/shots/{swung}/r/{shots.standing(session, swung).revision}/motion.csv"
+    with zipfile.ZipFile(io.BytesIO(client.get(f"{base}?each=performer").data)) as files:
+        assert len(files.namelist()) == len(demo("Swinging crate").performers)
+    answer = client.get(f"/shots/{hop[0]}/r/{hop[1]}/motion.bvh?each=clip", headers={"Accept": "application/json"})
+    assert "no named clips yet" in answer.get_json()["error"]
+
+
+def test_chosen_shots_leave_the_yard_in_the_format_asked_for(client, session, hop, token):
+    sent = {"shot": [str(hop[0])], "format": "glb"}
+    answer = client.post("/shots/export.zip", data=sent, headers={"X-CSRFToken": token})
+    with zipfile.ZipFile(io.BytesIO(answer.data)) as files:
+        assert files.namelist() == ["PF-010 Gap hop.glb"]
+        assert files.read("PF-010 Gap hop.glb")[:4] == b"glTF"
+    refused = client.post("/shots/export.zip", data=sent | {"format": "abc"}, headers={"X-CSRFToken": token})
+    assert refused.status_code == 422

@@ -260,7 +260,7 @@ def test_json_and_bvh_name_their_performer(bench):
     assert [p["name"] for p in data["performers"]] == ["Bram Okoro", "Tansy Vale"]
     first = bench.get("export.json?schema=1&who=performer2").json
     assert (first["schema"], first["com_m"]) == (1, data["performers"][1]["com_m"])
-    answer = bench.get("export.bvh?who=performer2")
+    answer = bench.get("motion.bvh?who=performer2")
     assert "Tansy Vale.bvh" in answer.headers["Content-Disposition"]
     assert as_read(bench.client.get("/").text).count("2 performers") == 1
 

@@ -116,7 +116,8 @@ def skin_words() -> str:
 
 def motion_words() -> str:
     """The formats that a motion can come in, in words."""
-    return " or ".join(dict.fromkeys(known.word.partition(" as ")[0] for known in FORMATS.values()))
+    *some, last = dict.fromkeys(known.word.partition(" as ")[0] for known in FORMATS.values())
+    return f"{', '.join(some)} or {last}" if some else last
 
 
 def frame_argument(name: str) -> int | None:

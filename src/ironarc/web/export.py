@@ -1,10 +1,14 @@
 """Taking motion and readings home as files."""
 
+import io
 import re
+import zipfile
 
 from flask import Blueprint, Response, render_template, request
 
+from ironarc.core.document import Performer, Shot
 from ironarc.core.errors import EditError
+from ironarc.core.exchange.handed import AS_IT_CAME, Y_UP, Handing
 from ironarc.core.exchange.root_motion import WITHIN
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.formats import FORMATS
@@ -12,6 +16,7 @@ from ironarc.core.judging.judging_json import judging_to_plain
 from ironarc.core.judging.reading_csv import reading_to_csv
 from ironarc.core.judging.reading_json import readings_to_plain
 from ironarc.core.judging.reading_json_older import reading_to_plain_1, reading_to_plain_2
+from ironarc.core.scene.rate import parse_rate
 from ironarc.core.truing import settles
 from ironarc.core.truing.by_hand import by_hand, difference_file
 from ironarc.store import house
@@ -24,10 +29,14 @@ from ironarc.web.seeing import open_session, see
 pages = Blueprint("export", __name__, url_prefix="/shots/<id:shot_id>")
 
 
+def safe_name(name: str) -> str:
+    """A name that any system can keep a file by."""
+    return re.sub(r"[^\w .()-]+", "_", name).strip() or "shot"
+
+
 def download(name: str, data: bytes, ending: str, mimetype: str) -> Response:
     """A file to be saved, with a safe name."""
-    safe = re.sub(r"[^\w .()-]+", "_", name).strip() or "shot"
-    ascii_name = safe.encode("ascii", "replace").decode().replace("?", "_")
+    ascii_name = safe_name(name).encode("ascii", "replace").decode().replace("?", "_")
     return Response(
         data,
         mimetype=mimetype,
@@ -35,7 +44,7 @@ def download(name: str, data: bytes, ending: str, mimetype: str) -> Response:
     )
 
 
-@pages.get("/r/<id:revision>/export.<ending>")
+@pages.get("/r/<id:revision>/motion.<ending>")
 def export_motion(shot_id: int, revision: int, ending: str):
     """One performer's motion, in any format there is."""
     if ending not in FORMATS:
@@ -43,9 +52,51 @@ def export_motion(shot_id: int, revision: int, ending: str):
     with open_session() as session:
         seen = see(session, shot_id, revision, who=request.args.get("who", ""))
     travel = request.args.get("travel", WITHIN)
-    data = motion_file(seen.shot, frame_argument("from"), frame_argument("to"), seen.performer.id, ending, travel)
-    name = f"{seen.shot.name} {seen.performer.name}" if len(seen.shot.performers) > 1 else seen.shot.name
-    return download(name, data, ending, FORMATS[ending].media_type)
+    first, last, handing = frame_argument("from"), frame_argument("to"), _handing()
+    several = request.args.get("each", "")
+    if several:
+        return _zipped(seen.shot, seen.performer, several, ending, (travel, handing))
+    data = motion_file(seen.shot, first, last, seen.performer.id, ending, travel, handing)
+    return download(_name(seen.shot, seen.performer, first, last), data, ending, FORMATS[ending].media_type)
+
+
+def _handing() -> Handing:
+    """Unit, upward axis and rate, as the address asks for them."""
+    rate = request.args.get("rate", "").strip()
+    unit, up = request.args.get("unit", AS_IT_CAME), request.args.get("up", Y_UP)
+    return Handing(unit, up, parse_rate(rate) if rate else None)
+
+
+def _name(shot: Shot, performer: Performer, first: int | None, last: int | None, clip: str = "") -> str:
+    """Shot, performer where there are several, clip, and range where it is not all of the shot."""
+    words = [shot.name, performer.name if len(shot.performers) > 1 else "", clip]
+    if (first or shot.first_frame, last or shot.last_frame) != (shot.first_frame, shot.last_frame):
+        words.append(f"{first or shot.first_frame}-{last or shot.last_frame}")
+    return " ".join(word for word in words if word)
+
+
+EACH_CLIP, EACH_PERFORMER = "clip", "performer"
+
+
+def _zipped(shot: Shot, performer: Performer, each: str, ending: str, how: tuple[str, Handing]) -> Response:
+    """Every clip of a performer, or every performer over the range, a file, in one zip."""
+    first, last = frame_argument("from"), frame_argument("to")
+    if each == EACH_CLIP:
+        made = [(performer, strip.start, strip.end, strip.name) for strip in performer.strips_seen()]
+        if not made:
+            raise EditError(f"{performer.name} has no named clips yet. Make one above, or export the range.")
+    elif each == EACH_PERFORMER:
+        made = [(p, first, last, "") for p in shot.performers]
+    else:
+        raise EditError(f"One file each clip or each performer can be had; {each[:20]!r} was given.")
+    written, names = io.BytesIO(), set()
+    with zipfile.ZipFile(written, "w", zipfile.ZIP_DEFLATED) as out:
+        for p, a, b, clip in made:
+            stem = safe_name(_name(shot, p, a, b, clip))
+            name = next(n for i in range(1, 1000) if (n := stem if i == 1 else f"{stem} ({i})") not in names)
+            names.add(name)
+            out.writestr(f"{name}.{ending}", motion_file(shot, a, b, p.id, ending, *how))
+    return download(shot.name, written.getvalue(), "zip", "application/zip")
 
 
 @pages.get("/r/<id:revision>/by-hand")

@@ -1,7 +1,6 @@
 """The Yard: all shots, and the place a file is brought in."""
 
 import io
-import re
 import zipfile
 from dataclasses import replace
 from pathlib import PurePath
@@ -22,6 +21,7 @@ from ironarc.core.whole_numbers import whole_number
 from ironarc.store import shots, work
 from ironarc.web.arguments import motion_sent
 from ironarc.web.asking import questions
+from ironarc.web.export import safe_name
 from ironarc.web.picture import ASK_FOOT, ASK_HIGH, ASK_WIDE, card_picture
 from ironarc.web.seeing import see
 
@@ -114,6 +114,9 @@ def put_in_sequence():
 @pages.post("/shots/export.zip")
 def export_several():
     """The motions of the chosen shots, every performer a file, in one zip."""
+    ending = request.form.get("format", USUAL)
+    if ending not in FORMATS:
+        raise EditError(f"Motion can't be written as .{ending[:20]}; it can as {', '.join(FORMATS)}.")
     written = io.BytesIO()
     with current_app.extensions["sessions"]() as session, zipfile.ZipFile(written, "w", zipfile.ZIP_DEFLATED) as out:
         names: set[str] = set()
@@ -121,10 +124,10 @@ def export_several():
             shot = shots.load(session, shot_id, shots.standing(session, shot_id).revision)
             for performer in shot.performers:
                 name = f"{shot.name} {performer.name}" if len(shot.performers) > 1 else shot.name
-                name = re.sub(r"[^\w .()-]+", "_", name).strip() or "shot"
+                name = safe_name(name)
                 name = f"{name} ({shot_id})" if name in names else name
                 names.add(name)
-                out.writestr(f"{name}.{USUAL}", motion_file(shot, performer_id=performer.id))
+                out.writestr(f"{name}.{ending}", motion_file(shot, performer_id=performer.id, format=ending))
     return Response(
         written.getvalue(),
         mimetype="application/zip",

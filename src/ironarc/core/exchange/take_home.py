@@ -1,12 +1,18 @@
 """One performer's motion as a file."""
 
+from dataclasses import replace
+from fractions import Fraction
+
 import numpy as np
 
+from ironarc.core import rotation
 from ironarc.core.document.performer import Performer
 from ironarc.core.document.shot import Shot
 from ironarc.core.errors import EditError
+from ironarc.core.exchange.handed import WRITTEN_IN, Z_UP, Handing, in_unit, resampled, z_up
 from ironarc.core.exchange.root_motion import TRAVELS, WITHIN, parted
-from ironarc.core.formats import FORMATS, USUAL, Extras, FileCamera
+from ironarc.core.figure.rig import Rig
+from ironarc.core.formats import FORMATS, USUAL, Extras, FileCamera, Format
 from ironarc.core.mannequin import mannequin_of
 from ironarc.core.motion.write import channel_rows
 from ironarc.core.scene.camera import CHANNELS, FOCAL, Camera, turned
@@ -16,13 +22,13 @@ FOCAL_AT = CHANNELS.index(FOCAL)
 
 def motion_file(
     shot: Shot, first: int | None = None, last: int | None = None, performer_id: str = "", format: str = USUAL,
-    travel: str = WITHIN,
+    travel: str = WITHIN, handing: Handing | None = None,
 ) -> bytes:  # fmt: skip
     """One performer (the first for "") as a file, everything written in, over frames first … last of the shot.
 
     Channels that no layer, cut or placement touches are written as they came. A scaled performer is written at
-    its size in the shot. travel : where the way it goes over the ground is written, of TRAVELS. Raises EditError for
-    a range the shot does not have.
+    its size in the shot. travel : where the way it goes over the ground is written, of TRAVELS; handing : unit, upward
+    axis and rate. Raises EditError for a range the shot does not have.
     """
     if travel not in TRAVELS:
         raise EditError(f"Travel is {', '.join(TRAVELS)}; {travel[:30]!r} was given.")
@@ -39,7 +45,45 @@ def motion_file(
     rig, rows = channel_rows(performer.motion, frames, shot.frame_time_s, anchors)
     if travel != WITHIN:
         rig, rows = parted(shot, performer.id, rig, rows, frames, travel)
-    return FORMATS[format].write(rig, rows, shot.frame_time_s, _extras(shot, performer, first, last))
+    extras = _extras(shot, performer, first, last)
+    if handing is None:
+        return FORMATS[format].write(rig, rows, shot.frame_time_s, extras)
+    return _handed(FORMATS[format], rig, rows, shot, extras, handing.checked())
+
+
+def _handed(written: Format, rig: Rig, rows: np.ndarray, shot: Shot, extras: Extras, handing: Handing) -> bytes:
+    """As another program wants it. A format that says its own unit and axis, as glTF does, keeps them."""
+    rate = handing.rate or shot.rate
+    rows = resampled(rig, rows, shot.rate, rate)
+    extras = _at_rate(extras, shot.rate, rate, len(rows))
+    if not written.tells_units:
+        if WRITTEN_IN[handing.unit]:
+            rig, rows = in_unit(rig, rows, extras.scale_to_m / WRITTEN_IN[handing.unit])
+        if handing.up == Z_UP:
+            rig, rows = z_up(rig, rows)
+    return written.write(rig, rows, float(1 / rate), extras)
+
+
+def _at_rate(extras: Extras, own: Fraction, wanted: Fraction, rows: int) -> Extras:
+    if own == wanted:
+        return extras
+
+    def at(row: int) -> int:
+        return min(round(row * wanted / own), rows - 1)
+
+    clips = tuple((name, at(a), at(b)) for name, a, b in extras.clips)
+    moments = np.arange(rows) * float(own / wanted)
+    cameras = tuple(_camera_at(camera, moments) for camera in extras.cameras)
+    return replace(extras, clips=clips, cameras=cameras)
+
+
+def _camera_at(camera: FileCamera, moments: np.ndarray) -> FileCamera:
+    rows = np.arange(len(camera.place))
+    place = np.column_stack([np.interp(moments, rows, v) for v in camera.place.T])
+    before = np.minimum(moments.astype(int), len(rows) - 1)
+    after = np.minimum(before + 1, len(rows) - 1)
+    turn = rotation.slerp(camera.turn[before], camera.turn[after], moments - before)
+    return replace(camera, place=place, turn=turn)
 
 
 def _extras(shot: Shot, performer: Performer, first: int, last: int) -> Extras:

@@ -2,6 +2,7 @@
 and downloads read this registry; nothing else names a format."""
 
 from importlib import import_module
+from pathlib import Path
 from pkgutil import iter_modules
 
 from ironarc.core.errors import FileError
@@ -21,4 +22,18 @@ def ending_of(name: str) -> str:
     return ending
 
 
-__all__ = ["FORMATS", "USUAL", "Extras", "FileCamera", "FileMotion", "Format", "ending_of"]
+def is_motion(path: Path) -> bool:
+    """Whether a file of a folder is a motion: by its ending, and where other things have that too, by how it begins."""
+    known = FORMATS.get(path.suffix.lower().lstrip("."))
+    if known is None or not path.is_file():
+        return False
+    if not known.begins:
+        return True
+    try:
+        with path.open("rb") as file:
+            return file.read(len(known.begins) + 3).removeprefix(b"\xef\xbb\xbf").startswith(known.begins)
+    except OSError:
+        return False
+
+
+__all__ = ["FORMATS", "USUAL", "Extras", "FileCamera", "FileMotion", "Format", "ending_of", "is_motion"]

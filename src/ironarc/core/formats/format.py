@@ -68,6 +68,8 @@ class Format:
 
     beside : endings of files that may lie beside one; parse then takes them, by name, as a second argument
     skin : the surface in a file, which need not move; None for formats that have none
+    tells_units : whether the format itself says what its unit is and which way is up
+    begins : how a file begins, for an ending that other things have too
     """
 
     word: str
@@ -77,6 +79,8 @@ class Format:
     write: Callable[[Rig, np.ndarray, float, Extras], bytes]
     beside: tuple[str, ...] = ()
     skin: Callable[[bytes, Mapping[str, bytes]], SkinMesh] | None = None
+    tells_units: bool = False
+    begins: bytes = b""
 
     def read(self, data: bytes, beside: Mapping[str, bytes] | None = None) -> FileMotion:
         """A file, with those that came along."""

@@ -29,4 +29,4 @@ def write(rig: Rig, table: np.ndarray, frame_time_s: float, extras: Extras | Non
     return binary_of(*document_of(rig, table, frame_time_s, extras or Extras()))
 
 
-FORMAT = Format("glTF", "glb", "model/gltf-binary", parse, write, BESIDE, skin)
+FORMAT = Format("glTF", "glb", "model/gltf-binary", parse, write, BESIDE, skin, tells_units=True)

@@ -14,4 +14,4 @@ def write(rig: Rig, table: np.ndarray, frame_time_s: float, extras: Extras | Non
     return text_of(*document_of(rig, table, frame_time_s, extras or Extras()))
 
 
-FORMAT = Format("glTF as text", "gltf", "model/gltf+json", parse, write, BESIDE, skin)
+FORMAT = Format("glTF as text", "gltf", "model/gltf+json", parse, write, BESIDE, skin, tells_units=True)

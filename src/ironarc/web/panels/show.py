@@ -2,12 +2,14 @@
 
 from dataclasses import dataclass
 
+from ironarc.core.exchange.handed import WRITTEN_IN
 from ironarc.core.exchange.order import BLENDS, names_of
 from ironarc.core.exchange.root_motion import TRAVELS
 from ironarc.core.figure.grips import parts_of_body
 from ironarc.core.judging import SOUND
 from ironarc.core.judging.finding import RANK, Finding
 from ironarc.core.reading.loops import falls_of, loop_seam
+from ironarc.core.scene.rate import rate_text
 from ironarc.core.scene.remark import STROKES
 from ironarc.core.scene.strip import IN_PLACE, PLAYED, Strip
 from ironarc.core.truing import CORRECTIONS, Try
@@ -22,7 +24,8 @@ def context(look: Look) -> dict:
     clips = _clips(look)
     order = names_of([c.strip for c in clips])
     return {
-        "compared": _compared(look), "clips": clips, "played": PLAYED, "travels": TRAVELS,
+        "compared": _compared(look), "clips": clips, "played": PLAYED, "travels": TRAVELS, "units": WRITTEN_IN,
+        "rate": rate_text(look.shot.rate), "strips": look.seen.performer.strips_seen(),
         "order": order, "blends": BLENDS,
         "takes": shots.takes(look.session, look.shot_id, words_of_take(look.seen.performer)),
         "strokes": STROKES,
