@@ -12,7 +12,7 @@ from ironarc.core.exchange.bring_in import shot_from_file
 from ironarc.core.exchange.handed import Handing, resampled
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.rig import Joint, Rig
-from ironarc.core.formats import FORMATS
+from ironarc.core.formats import FORMATS, is_motion
 from ironarc.core.reading import see
 from tests.conftest import demo
 
@@ -163,3 +163,10 @@ def test_a_spoiled_file_is_refused_or_read_and_never_worse():
         spoiled = whole[:at] + chance.choice(list('0123456789-.,"\n\rne')) + whole[at + 1 :]
         with contextlib.suppress(FileError):
             FORMATS["csv"].parse(spoiled.encode())
+
+
+def test_of_a_folder_only_a_csv_of_channels_is_a_motion(tmp_path):
+    files = {"a.csv": SMALL, "b.csv": "frame,seconds,height\n", "c.csv": "\ufeff" + SMALL, "d.txt": SMALL}
+    for name, text in files.items():
+        (tmp_path / name).write_text(text)
+    assert [path.name for path in sorted(tmp_path.iterdir()) if is_motion(path)] == ["a.csv", "c.csv"]
