@@ -42,7 +42,7 @@ def picture_there(person: Person, what: str) -> None:
 
 
 def reading_and_truing(person: Person, ids: dict[str, int]) -> None:
-    hop, flip, slip = ids["PF-010 Gap hop"], ids["PF-050 Deck somersault"], ids["PF-030 Gangway slip"]
+    hop, slip = ids["PF-010 Gap hop"], ids["PF-030 Gangway slip"]
     person.open_shot(hop, "?frame=37")
     picture_there(person, "img[src]")
     shoot(person, "bench-read")
@@ -73,12 +73,6 @@ def reading_and_truing(person: Person, ids: dict[str, int]) -> None:
     person.click("#sheet")
     person.sees(".sheet-title", "Gap hop")
     shoot(person, "sheet")
-    person.open_shot(flip, "?frame=33")
-    physics_there(person)
-    person.click("[data-plot=height]")
-    person.click("[data-plot=parts]")
-    person.sees(".plot-name", "right leg")
-    shoot(person, "somersault-spin")
     person.open_shot(slip, "?frame=22")
     physics_there(person)
     person.click("[data-plot=height]")
@@ -120,6 +114,17 @@ def setting(person: Person, ids: dict[str, int]) -> None:
     hop, crate = ids["PF-010 Gap hop"], ids["PF-040 Swinging crate"]
     person.open_shot(crate, "?step=set&frame=34&pick=performer1")
     shoot(person, "set-performer")
+    person.open_shot(ids["PF-130 Coat on"], "?step=set&frame=39")
+    person.click("[data-set=add-menu]")
+    changed(person, lambda: person.click("[data-set=add-camera]"))
+    person.click("[data-set=look-through]")
+    person.click("#show-button")
+    for view in ("side", "top", "front"):
+        person.click(f"[data-show='small-{view}']")
+    person.click("#show-button")
+    person.until(lambda: len(person.all(".small-view")) == 3)
+    in_view(person)
+    shoot(person, "set-camera")
     # the hop as it was loaded, before the pictures above
     person.open_shot(hop, "?step=set&frame=37&pick=reference1")
     while not person.one("#undo").get_property("disabled"):

@@ -10,10 +10,11 @@ from ironarc.core.figure.body import weigh
 from ironarc.core.figure.crew import BRAM, HALLORAN, STOCK, TANSY, rig_of
 from ironarc.core.figure.rig import EndSite, Joint, Rig, forward
 from ironarc.core.figure.weighing import Weighing
-from ironarc.core.mannequin import FINE, LIGHT, known_by, mannequin_of, posed
+from ironarc.core.mannequin import FINE, LIGHT, known_by, mannequin_of, outlines, posed, shown_figure
 from ironarc.core.mannequin.fields import Box, Cone, Disc, Ellipsoid, Sweep
 from ironarc.core.mannequin.nets import Finer, Solid, Warp, surface
 from ironarc.core.mannequin.painting import FACE, MIDDLE, PALE
+from tests.conftest import demo
 
 X, Y, Z = np.eye(3)
 EVEN = [(0, *(0.1,) * 4), (1, *(0.1,) * 4)]
@@ -262,3 +263,37 @@ def test_what_looks_the_same_is_known_by_the_same_name():
     assert names[0] == names[1] != names[2]
     assert known_by(bodies[0], 1.0) != names[0]
     assert mannequin_of(bodies[0], 0.0, LIGHT) is mannequin_of(bodies[1], 0.0, LIGHT)
+
+
+def test_seen_flat_a_figure_covers_what_its_surface_covers():
+    """Every point of the surface lies within the outline of a part, but for a little at bent joints, and the outlines
+    reach no farther than the surface."""
+    shot = demo("Gap hop")
+    performer, frames = shot.performer, np.array([1, 20, 37])
+    poses, figure = performer.poses(frames, shot.frame_time_s), shown_figure(performer.body())
+    axes = np.array([[0.0, 0.0, 1.0], [0.0, 1.0, 0.0]])
+    for moment, polygons in enumerate(outlines(figure, poses.rotation, poses.position, axes)):
+        corners = [np.array(p).reshape(-1, 2) for p in polygons]
+        points = posed(figure, poses.rotation[moment], poses.position[moment]) @ axes.T
+        covered = np.zeros(len(points), dtype=bool)
+        for corner in corners:
+            side = np.roll(corner, -1, axis=0) - corner
+            to = points[:, None] - corner[None]
+            cross = side[None, :, 0] * to[..., 1] - side[None, :, 1] * to[..., 0]
+            # all the same way round, so that they fill as one
+            after = np.roll(side, -1, axis=0)
+            assert (side[:, 0] * after[:, 1] - side[:, 1] * after[:, 0] >= -1e-5).all()  # corners are whole mm
+            covered |= (cross >= -0.012 * np.linalg.norm(side, axis=1)).all(axis=1)
+        assert covered.mean() > 0.99
+        every = np.concatenate(corners)
+        assert np.abs(every.max(axis=0) - points.max(axis=0)).max() < 0.02
+        assert np.abs(every.min(axis=0) - points.min(axis=0)).max() < 0.02
+
+
+def test_one_who_wears_a_skin_is_seen_in_it():
+    performer = demo("Coat on").performer
+    dressed, bare = (shown_figure(performer.body(), 1.0, skin) for skin in (performer.skin, None))
+    assert dressed is shown_figure(performer.body(), 1.0, performer.skin)
+    assert len(dressed.points) == len(performer.skin.light.points)
+    hidden = replace(performer.skin, shown=False)
+    assert shown_figure(performer.body(), 1.0, hidden) is bare

@@ -45,7 +45,9 @@ def test_the_yard_shows_a_card_with_a_drawn_picture(client, hop):
     assert "PF-010 Gap hop" in page
     assert "72 f · 3.00 s · 24 fps" in page
     assert "1 finding" in page
-    assert page.count("<path") > 80  # the figures, limb by limb
+    # seven figures, each of more than twenty parts with an outline
+    drawn = [path for path in re.findall(r'<path d="(M[^"]+)"', page) if path.count("Z") > 20]
+    assert len(drawn) == 7
 
 
 def test_a_file_becomes_a_shot_on_the_bench(client, token, hop_file):

@@ -1,6 +1,6 @@
 """Small pictures drawn from the motion itself: a Yard card's, all bodies side by side, a finding's curve."""
 
-from collections.abc import Iterable
+from collections.abc import Callable, Iterable
 from dataclasses import dataclass
 
 import numpy as np
@@ -8,9 +8,9 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.exchange.unsaid import performer_of
 from ironarc.core.formats import FileMotion
-from ironarc.core.judging.card import part_ends
 from ironarc.core.judging.evidence import Evidence
 from ironarc.core.judging.exchanges import Exchange
+from ironarc.core.mannequin import Mannequin, Polygon, outlines
 from ironarc.core.reading import Reading
 
 WIDTH, HEIGHT = 320, 172
@@ -21,12 +21,13 @@ GROUND = 18  # below the floor line
 def card_picture(card: dict) -> dict:
     """Plain numbers for the template's SVG, in picture units.
 
-    lines : [[x0, y0, x1, y1, width, opacity], …] of the figures, faint first; path : points of the
-    center of gravity; floor : y of the ground.
+    drawn : path data of each figure, the strong one last; path : points of the center of gravity; floor : y of the
+    ground.
     """
-    points = [(p[i], p[i + 1]) for figure in card["figures"] for p in figure for i in (0, 2)] + [
-        tuple(p) for p in card["path"]
-    ]
+    # a card made before figures had outlines has lines of five numbers: it is made anew in the background
+    figures_m = [[p for p in figure if len(p) % 2 == 0] for figure in card["figures"]]
+    points = [tuple(p) for p in card["path"]]
+    points += [(x, y) for figure in figures_m for p in figure for x, y in zip(p[::2], p[1::2], strict=True)]
     left, right = min(x for x, _ in points) - 0.15, max(x for x, _ in points) + 0.15
     top = max(max(y for _, y in points) + 0.1, 1.0)
     scale = min((WIDTH - 2 * MARGIN) / max(right - left, 0.5), (HEIGHT - MARGIN - GROUND) / top)
@@ -35,17 +36,22 @@ def card_picture(card: dict) -> dict:
     def place(x: float, y: float) -> tuple[float, float]:
         return round(x * scale + shift, 1), round(HEIGHT - GROUND - y * scale, 1)
 
-    middle = len(card["figures"]) // 2
+    middle = len(figures_m) // 2
     figures = []
-    for i, figure in enumerate(card["figures"]):
-        lines = [
-            [*place(x0, y0), *place(x1, y1), round(max(width * scale * 0.8, 1.6), 1)]
-            for x0, y0, x1, y1, width in figure
-        ]
-        figures.append({"lines": lines, "strong": i == middle})
+    for i, figure in enumerate(figures_m):
+        figures.append({"drawn": path_data(figure, place), "strong": i == middle})
     figures.sort(key=lambda f: f["strong"])
     path = " ".join("{},{}".format(*place(x, y)) for x, y in card["path"])
     return {"width": WIDTH, "height": HEIGHT, "figures": figures, "path": path, "floor": HEIGHT - GROUND}
+
+
+def path_data(polygons: Iterable[Polygon], place: Callable[[float, float], tuple[float, float]]) -> str:
+    """SVG path data of polygons, each corner put in its place."""
+    out = []
+    for polygon in polygons:
+        corners = [place(x, y) for x, y in zip(polygon[::2], polygon[1::2], strict=True)]
+        out.append("M" + "L".join(f"{x:g} {y:g}" for x, y in corners) + "Z")
+    return "".join(out)
 
 
 BARS, BAR_ZERO = 210, 6  # px across all bars, and left of what is 0
@@ -70,38 +76,42 @@ SIDE_WIDTH, SIDE_HEIGHT, SIDE_FLOOR = 287, 150, 112
 NAME_LETTERS = 12
 
 
-def sizes_picture(bodies: Iterable[tuple[str, Reading]]) -> dict:
-    """All bodies (name, reading) side by side to one scale, as each stands on its first frame, from the front."""
+def sizes_picture(bodies: Iterable[tuple[str, Reading, Mannequin | None]]) -> dict:
+    """All bodies (name, reading, figure) side by side to one scale, as each stands on its first frame, seen ahead."""
     bodies = list(bodies)
-    outlines = [_outline(reading) for _, reading in bodies]
+    fronts = [_front(reading, figure) for _, reading, figure in bodies]
     each = SIDE_WIDTH / len(bodies)
-    tallest = max(lines[:, [1, 3]].max() for lines in outlines)
-    widest = max(np.ptp(lines[:, [0, 2]]) + 0.15 for lines in outlines)
+    corners = [np.array([v for polygon in front for v in polygon] or [0.0, 0.0]).reshape(-1, 2) for front in fronts]
+    tallest = max([float(c[:, 1].max()) for c in corners] + [0.1])
+    widest = max(float(np.ptp(c[:, 0])) + 0.15 for c in corners)
     scale = min((SIDE_FLOOR - 8) / tallest, each / widest)
     out = []
-    for i, ((name, reading), lines) in enumerate(zip(bodies, outlines, strict=True)):
+    for i, ((name, reading, _), front) in enumerate(zip(bodies, fronts, strict=True)):
         x = each * (i + 0.5)
-        drawn = np.column_stack(
-            [x + lines[:, 0] * scale, SIDE_FLOOR - lines[:, 1] * scale, x + lines[:, 2] * scale,
-             SIDE_FLOOR - lines[:, 3] * scale, np.maximum(lines[:, 4] * scale, 1.5)]
-        )  # fmt: skip
+
+        def place(across: float, up: float, x: float = x) -> tuple[float, float]:
+            return round(x + across * scale, 1), round(SIDE_FLOOR - up * scale, 1)
+
         short = name if len(name) <= NAME_LETTERS or len(bodies) < 4 else name[: NAME_LETTERS - 1] + "…"
-        out.append({"name": short, "x": x, "height_m": reading.body.anatomy.height_m, "lines": drawn.round(1).tolist()})
+        out.append({"name": short, "x": x, "height_m": reading.body.anatomy.height_m, "drawn": path_data(front, place)})
     return {"width": SIDE_WIDTH, "height": SIDE_HEIGHT, "floor": SIDE_FLOOR, "bodies": out}
 
 
-def _outline(reading: Reading) -> np.ndarray:
-    """(parts, 5) m: both ends of each part from the front (across, up), and its width; centred, standing on 0."""
+def _front(reading: Reading, figure: Mannequin | None) -> list[Polygon]:
+    """Its outline from the front (across, up) m; centred, standing on 0."""
+    if figure is None:
+        return []
     root = reading.poses.rig.roots[0]
     ahead = rotation.rotate(reading.poses.rotation[0, root], reading.body.anatomy.forward)
     across = np.cross([0.0, 1.0, 0.0], ahead)
     across /= max(np.linalg.norm(across), 1e-9)
-    starts, ends = (p[0] for p in part_ends(reading, [0]))
-    width = [2 * np.sqrt(p.half_width_m * p.half_depth_m) for p in reading.body.parts]
-    lines = np.column_stack([starts @ across, starts[:, 1], ends @ across, ends[:, 1], width])
-    lines[:, [0, 2]] -= (lines[:, [0, 2]].max() + lines[:, [0, 2]].min()) / 2
-    lines[:, [1, 3]] -= min(lines[:, [1, 3]].min(), reading.poses.position[0, :, 1].min())
-    return lines
+    axes = np.stack([across, [0.0, 1.0, 0.0]])
+    (polygons,) = outlines(figure, reading.poses.rotation[:1], reading.poses.position[:1], axes)
+    corners = np.array([v for polygon in polygons for v in polygon]).reshape(-1, 2)
+    if not len(corners):
+        return []
+    middle, low = (corners[:, 0].max() + corners[:, 0].min()) / 2, corners[:, 1].min()
+    return [(np.array(p).reshape(-1, 2) - [middle, low]).ravel().tolist() for p in polygons]
 
 
 CURVE_WIDTH, CURVE_HEIGHT, CURVE_LEFT = 250, 76, 36

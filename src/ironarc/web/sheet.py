@@ -5,6 +5,7 @@ from flask import Blueprint, Response, render_template, request, url_for
 from ironarc.core.document import Shot
 from ironarc.core.errors import EditError
 from ironarc.core.judging import grade_of, judge, match
+from ironarc.core.judging.card import figure_of
 from ironarc.core.judging.findings import by_cause
 from ironarc.core.reading import see as see_core
 from ironarc.core.whole_numbers import whole_number
@@ -117,9 +118,10 @@ def page_of(now: View, before: View) -> dict:
     """What stands on a performer's page. now, before : with its corrections, and without"""
     rows, who = _rows(now, before), now.performer.id
     remarks = [r for r in now.shot.remarks if not r.settled and r.performer in ("", who)]
+    strip = strip_picture(now.reading, figure_of(now.performer, now.reading))
     return {
         "shot": now.shot, "performer": now.performer, "reading": now.reading, "grade": grade_of(now.findings),
-        "was": grade_of(before.findings), "strip": strip_picture(now.reading), "trestle": trestle_picture(now),
+        "was": grade_of(before.findings), "strip": strip, "trestle": trestle_picture(now),
         "flights": _both(flights_of(before), flights_of(now)), "rows": rows[:MOST_ROWS],
         "remarks": remarks, "drawn": [p for p in (note_picture(now.reading, r) for r in remarks) if p][:MOST_DRAWN],
         "more": max(len(rows) - MOST_ROWS, 0), "corrections": [x for x in now.performer.corrections if not x.muted],

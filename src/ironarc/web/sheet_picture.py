@@ -3,11 +3,13 @@
 import numpy as np
 
 from ironarc.core.judging.card import part_ends, side_view
+from ironarc.core.mannequin import Mannequin
 from ironarc.core.reading import Reading
 from ironarc.core.reading.gravity_arc import gravity_arc
 from ironarc.core.reading.travel import travel_direction
 from ironarc.core.scene.remark import Remark
 from ironarc.web.bench_data import piers
+from ironarc.web.picture import path_data
 from ironarc.web.variants import View
 
 WIDE, STRIP_HIGH, LEAST_HIGH = 1040, 272, 60
@@ -17,24 +19,26 @@ FLAT, UPRIGHT = 0.05, 0.2  # what is thinner is one straight line; a view that i
 LEFT, RULER, ROW, DEPTH = 74, 14, 11, 96  # of the trestle: gutter, ruler, a pier's row, the height curve
 
 
-def strip_picture(reading: Reading) -> dict:
+def strip_picture(reading: Reading, figure: Mannequin | None) -> dict:
     """Key poses side by side along the way, with the path of the center of gravity and each one's frame."""
     moments = _moments(reading)
-    figures, path = side_view(reading, moments, APART)
-    points = np.array([(p[i], p[i + 1]) for figure in figures for p in figure for i in (0, 2)] + path)
+    figures, path = side_view(reading, moments, figure, APART)
+    corners = [np.array([v for polygon in polygons for v in polygon]).reshape(-1, 2) for polygons in figures]
+    points = np.concatenate([*corners, np.array(path)])
     left, right = points[:, 0].min() - 0.15, points[:, 0].max() + 0.15
     scale = min((WIDE - 20) / max(right - left, 0.5), (STRIP_HIGH - BELOW - 10) / max(points[:, 1].max() + 0.1, 1.0))
     # no higher than what is on it: one who crawls leaves the room to what is said
     high = max(points[:, 1].max() * scale, LEAST_HIGH) + BELOW + 14
     shift, floor = WIDE / 2 - (left + right) / 2 * scale, high - BELOW
     drawn = []
-    for moment, figure in zip(moments, figures, strict=True):
-        rows = np.array(figure)
-        x, y = rows[:, [0, 2]] * scale + shift, floor - rows[:, [1, 3]] * scale
-        width = np.maximum(rows[:, 4] * scale * 0.8, 1.4)
-        lines = np.column_stack([x[:, 0], y[:, 0], x[:, 1], y[:, 1], width]).round(1).tolist()
-        middle = float(x.mean())
-        drawn.append({"lines": lines, "x": round(middle, 1), "frame": int(reading.poses.frames[0]) + moment})
+
+    def place(x: float, y: float) -> tuple[float, float]:
+        return round(x * scale + shift, 1), round(floor - y * scale, 1)
+
+    for moment, polygons, own in zip(moments, figures, corners, strict=True):
+        middle = float(own[:, 0].mean() if len(own) else 0.0) * scale + shift
+        frame = int(reading.poses.frames[0]) + moment
+        drawn.append({"drawn": path_data(polygons, place), "x": round(middle, 1), "frame": frame})
     at = np.array(path)
     beads = " ".join(f"{x * scale + shift:.1f},{floor - y * scale:.1f}" for x, y in at)
     return {"width": WIDE, "height": round(high, 1), "floor": round(floor, 1), "figures": drawn, "path": beads}

@@ -6,12 +6,13 @@ from collections.abc import Mapping, Sequence
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.document import Limit, Shot
+from ironarc.core.document import Limit, Performer, Shot
 from ironarc.core.judging.finding import Finding
 from ironarc.core.judging.findings import grade_of
 from ironarc.core.judging.judge import judge_all
 from ironarc.core.judging.unjudged import nothing_moves, unjudged_of_all
 from ironarc.core.judging.version import rules_version
+from ironarc.core.mannequin import Mannequin, Polygon, outlines, shown_figure
 from ironarc.core.reading import Reading
 from ironarc.core.reading.travel import travel_direction
 
@@ -26,11 +27,11 @@ def card_of(shot: Shot, readings: Mapping[str, Reading], house: Sequence[Limit] 
 
     readings : by performer id; house : limits of the house
     Figures that would stand on one another are set apart in the order of time.
-    figures : list of parts [x0, y0, x1, y1, width] a moment; path : [[x, y], …] of the center of gravity
+    figures : list of polygons [x0, y0, x1, y1, …] a moment; path : [[x, y], …] of the center of gravity
     """
     findings = judge_all(shot, readings, house)
     reading = readings[shot.performer.id]
-    figures, path = side_view(reading, key_moments(reading))
+    figures, path = side_view(reading, key_moments(reading), figure_of(shot.performer, reading))
     return {
         "rules": rules_version(), "name": shot.name, "source": shot.source,
         "sequence": shot.sequence,
@@ -60,23 +61,28 @@ def _longest(readings: Mapping[str, Reading]) -> dict:
     return {"hang_frames": round(float(flight.aloft_frames), 1), "gravity": round(float(flight.implied_g / g), 3)}
 
 
-def side_view(reading: Reading, moments: list[int], spacing: float = FIGURE_SPACING) -> tuple[list, list]:
+def figure_of(performer: Performer, reading: Reading) -> Mannequin | None:
+    """What a performer is shown as in pictures of its reading."""
+    return shown_figure(reading.body, performer.weighing.female, performer.skin)
+
+
+def side_view(
+    reading: Reading, moments: list[int], figure: Mannequin | None, spacing: float = FIGURE_SPACING
+) -> tuple[list[list[Polygon]], list]:
     """Figures of a side view in metres (x along the way it travels, y up from the floor) and the path of the center of
     gravity, as plain lists.
 
-    moments : frame indices, in order; spacing : statures between neighbours that would stand on one another
-    figures : list of parts [x0, y0, x1, y1, width] a moment; path : [[x, y], …]
+    moments : frame indices, in order; figure : what is seen; spacing : statures between neighbours that would stand on
+    one another
+    figures : list of polygons [x0, y0, x1, y1, …] a moment; path : [[x, y], …]
     """
     across = travel_direction(reading)
-    starts, ends = part_ends(reading, moments)
-    flat = [np.stack([p @ across, p[..., 1] - reading.floor_m], axis=-1) for p in (starts, ends)]
-    widths = [float(np.sqrt(part.half_width_m * part.half_depth_m)) * 2 for part in reading.body.parts]
     apart = _spread(reading, across, moments, spacing)
-    figures = []
-    for m, moment in enumerate(moments):
-        aside = np.array([apart * moment, 0.0])
-        rows = np.column_stack([flat[0][m] + aside, flat[1][m] + aside, widths])
-        figures.append(np.round(rows, 3).tolist())
+    poses = reading.poses
+    position = poses.position[moments] + across * (apart * np.array(moments))[:, None, None]
+    position[..., 1] -= reading.floor_m
+    axes = np.stack([across, [0.0, 1.0, 0.0]])
+    figures = [[] for _ in moments] if figure is None else outlines(figure, poses.rotation[moments], position, axes)
     pick = np.unique(np.linspace(moments[0], moments[-1], BEADS).round().astype(int))
     path = np.column_stack([reading.com[pick] @ across + apart * pick, reading.com[pick, 1] - reading.floor_m])
     return figures, np.round(path, 3).tolist()

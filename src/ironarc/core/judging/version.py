@@ -5,8 +5,8 @@ from functools import cache
 from pathlib import Path
 
 CORE = Path(__file__).parents[1]
-# What a reading and its findings follow from, all that lies below the edits
-_WINGS = ("columns", "keying", "figure", "scene", "motion", "document", "reading", "judging")
+# What a reading, its findings and its picture follow from, all that lies below the edits
+_WINGS = ("columns", "keying", "figure", "skin", "mannequin", "scene", "motion", "document", "reading", "judging")
 
 
 @cache

@@ -2,6 +2,7 @@
 
 from ironarc.core.exchange.stock import POSES
 from ironarc.core.figure.crew import STOCK
+from ironarc.core.judging.card import figure_of
 from ironarc.core.planning.ballistics import WORLDS
 from ironarc.core.reading.points import points_of
 from ironarc.core.scene.camera import ASPECTS, SENSORS, Camera
@@ -21,7 +22,9 @@ def context(look: Look) -> dict:
     picked = shot.item(look.pick) if look.pick else None
     heights = {who: reading.body.anatomy.height_m for who, reading in readings.items()}
     return {
-        "sizes": sizes_picture((p.name, readings[p.id]) for p in shot.performers),
+        "sizes": sizes_picture(
+            (p.name, readings[p.id], figure_of(p, readings[p.id])) for p in shot.performers
+        ),
         "picked": picked, "heights": heights, "worlds": WORLDS, "rates": RATES,
         "rate": rate_text(shot.rate), "stock": STOCK, "poses": POSES, "kinds": KINDS, "ways": WAYS,
         "points_of": points_of, "mark_words": MARK_WORDS,
