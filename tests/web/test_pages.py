@@ -11,10 +11,11 @@ import numpy as np
 import pytest
 
 from ironarc.core.document.shot import Limit
+from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.formats import bvh
 from ironarc.core.judging.evidence import Evidence
 from ironarc.core.judging.version import rules_version
-from ironarc.core.reading import read_shot
+from ironarc.core.reading import read_shot, see
 from ironarc.store import shots
 from ironarc.web.bench_data import flight_data
 from ironarc.web.panels.read import changed_limits
@@ -352,3 +353,20 @@ def test_chosen_shots_leave_the_yard_in_the_format_asked_for(client, session, ho
         assert files.read("PF-010 Gap hop.glb")[:4] == b"glTF"
     refused = client.post("/shots/export.zip", data=sent | {"format": "abc"}, headers={"X-CSRFToken": token})
     assert refused.status_code == 422
+
+
+def test_a_line_of_action_drawn_for_a_note_says_how_far_the_spine_is_from_it(client, session):
+    shot = demo("Gap hop")
+    shot = COMMANDS["add_remark"](see(shot), performer="performer1", frame=20, text="More of a C").apply(shot)
+    places = shot.poses("", np.array([20])).position[0]
+    rig = shot.performer.rig
+    line = [
+        (float(x) + 0.3, float(y), float(z)) for x, y, z in (places[rig.index(n)] for n in ("Hips", "Chest", "Head"))
+    ]
+    shot = COMMANDS["draw_remark"](see(shot), remark=shot.remarks[0].id, stroke="line", points_m=line).apply(shot)
+    shot_id = shots.create(session, shot)
+    panel = client.get(f"/shots/{shot_id}/r/{shots.standing(session, shot_id).revision}/panels/show").text
+    far = re.search(r"the spine is\s*<span[^>]*>\s*(\d+)\s*cm", panel)
+    assert far
+    # 30 cm nearer to the one who drew it is not seen; what the three leave out of the bend is
+    assert 0 < int(far[1]) < 8

@@ -8,6 +8,7 @@ from ironarc.core.exchange.root_motion import TRAVELS
 from ironarc.core.figure.grips import parts_of_body
 from ironarc.core.judging import SOUND
 from ironarc.core.judging.finding import RANK, Finding
+from ironarc.core.reading.drawn_line import OffLine, off_line
 from ironarc.core.reading.loops import falls_of, loop_seam
 from ironarc.core.scene.rate import rate_text
 from ironarc.core.scene.remark import STROKES
@@ -29,9 +30,20 @@ def context(look: Look) -> dict:
         "order": order, "blends": BLENDS,
         "takes": shots.takes(look.session, look.shot_id, words_of_take(look.seen.performer)),
         "strokes": STROKES,
-        "remarks": sorted(look.shot.remarks, key=lambda r: (r.settled, r.frame)),
+        "remarks": sorted(look.shot.remarks, key=lambda r: (r.settled, r.frame)), "off_lines": _off_lines(look),
         "parts": parts_of_body(look.seen.reading.body),
     }  # fmt: skip
+
+
+def _off_lines(look: Look) -> dict[str, OffLine]:
+    """By note, how far the spine on its frame is from the last line that was drawn for it."""
+    out = {}
+    for remark in look.shot.remarks:
+        lines = [stroke for stroke in remark.strokes if stroke.kind == "line"]
+        if lines and remark.performer in ("", look.seen.performer.id):
+            found = off_line(look.seen.reading, remark.frame, lines[-1].points_m)
+            out |= {remark.id: found} if found else {}
+    return out
 
 
 @dataclass(frozen=True)

@@ -20,7 +20,7 @@ const PLAYING = { playing: false, playRange: null, round: 0, loop: true, rate: n
 const shownOf = (step) => ({
   step, side: "now", trying: null, trial: null, variant: null, data: null, motion: null, motions: {}, held: null, physics: null, gap: null, compared: null,
   shown: {
-    footing: true, pushes: true, phantom: true, spin: false, line: false, com: true, path: true, gravity: true, ghosts: true, keyGhosts: false, silhouette: false, changed: false,
+    footing: true, pushes: true, phantom: true, spin: false, line: false, com: true, path: true, gravity: true, ghosts: true, keyGhosts: false, silhouette: false, changed: false, horizon: false,
     partPath: true, grid: true, props: true, guides: true, references: true,
     smooth: keptSmooth(), "small-lens": false, "small-front": false, "small-side": false, "small-top": false, "small-free": false,
   },

@@ -164,6 +164,17 @@ export function createCameras(canvas, travel, redraw, { covered = () => 0, small
       if (view === "lens") controls.enabled = !camera?.locked;
       aim();
     },
+    // Two places of the horizon on the stage, in shares of its size from the upper left; null for a view that has none
+    horizon() {
+      const camera = view === "lens" ? rolled : cameraOf(view);
+      if (camera.isOrthographicCamera) return null;
+      const ahead = camera.getWorldDirection(new THREE.Vector3()).setY(0);
+      if (ahead.lengthSq() < 1e-6) return null;
+      ahead.normalize();
+      const side = new THREE.Vector3(-ahead.z, 0, ahead.x);
+      const at = [-1, 1].map((s) => { const p = camera.position.clone().addScaledVector(ahead, 1000).addScaledVector(side, s * 100).project(camera); return [(p.x + 1) / 2, (1 - p.y) / 2]; });
+      return at[0][0] < at[1][0] ? at : at.reverse();
+    },
     row: () => (shotCamera ? trackAt(shotCamera, index) : null),
     smallView,
     // Where the view stands and looks, for a camera that is to stand there

@@ -52,6 +52,25 @@ export function createLensFrame(after) {
   };
 }
 
+// Where eyes as high as the camera's lie: a line over the stage from [x, y] to [x, y], in shares of its size
+export function createHorizon(after) {
+  const line = document.createElement("div");
+  line.className = "horizon hidden";
+  line.append(Object.assign(document.createElement("span"), { textContent: "horizon", className: "num" }));
+  after.after(line);
+  return {
+    show(ends, w, h) {
+      line.classList.toggle("hidden", !ends);
+      if (!ends) return;
+      const [[ax, ay], [bx, by]] = ends, turn = Math.atan2((by - ay) * h, (bx - ax) * w);
+      // through the middle of the stage, wider than it at any slant
+      const middle = ay + ((by - ay) * (0.5 - ax)) / (bx - ax || 1e-9);
+      Object.assign(line.style, { top: `${middle * h}px`, width: `${2 * w}px`, left: `${-w / 2}px`, transform: `rotate(${turn}rad)` });
+      line.firstChild.style.left = `${w / 2 + 8}px`;
+    },
+  };
+}
+
 // Small views at the stage's right, one over the other: { view, x, y, w, h } in pixels from the upper left
 const SMALL = 0.24, LEAST_PX = 150, GAP_PX = 10, BELOW_PX = 56;
 export function smallSpots(views, w, h) {

@@ -13,7 +13,7 @@ import { createForces } from "./forces.js";
 import { createGap } from "./gap.js";
 import { createGrips } from "./grips.js";
 import { createGuides } from "./guides.js";
-import { createLensFrame, smallSpots } from "./lens.js";
+import { createHorizon, createLensFrame, smallSpots } from "./lens.js";
 import { createMarkers } from "./markers.js";
 import { PAPER } from "./inks.js";
 import { createProps } from "./props.js";
@@ -102,7 +102,7 @@ export function createStage(canvas, state, setup, actions, { references, block, 
     covered: () => Math.max(coveredPx(), coveredBySmalls()), smalls: coveredBySmalls,
     moved: (item, to) => actions.edit({ kind: "move_camera", item, frame: heldFrame(state, setup), ...to }),
   });
-  const lensFrame = createLensFrame(canvas), smalls = createSmalls(canvas, (view) => actions.view(view));
+  const horizon = createHorizon(canvas), lensFrame = createLensFrame(canvas), smalls = createSmalls(canvas, (view) => actions.view(view));
   const grips = createGrips(signs, state, setup, () => state.get("step") === "block" && !state.get("options").bare && !state.get("playing") && Boolean(state.get("data")));
   const answer = createAnswer(rest);
   const tools = createTools(canvas, signs, rest, { state, setup, cameras, markers, props, guides, actions, changed: show, block, grips, answer });
@@ -165,6 +165,7 @@ export function createStage(canvas, state, setup, actions, { references, block, 
     forces.place(camera, canvas.clientWidth, canvas.clientHeight);
     tools.place(camera, canvas.clientWidth, canvas.clientHeight);
     grips.place(camera, canvas.clientWidth, canvas.clientHeight);
+    horizon.show(state.get("shown").horizon ? cameras.horizon() : null, canvas.clientWidth, canvas.clientHeight);
     lensFrame.show(cameras.view() === "lens" ? through() : null, cameras.row(), canvas.clientWidth, canvas.clientHeight, coveredBySmalls());
     render(camera);
     if (bySoftware && state.get("shown").smooth) smooth.drawn();
@@ -317,7 +318,9 @@ export function createStage(canvas, state, setup, actions, { references, block, 
   // Where ghosts stand in Block: on frames they are pinned to, then on the keyed poses around; null for the usual ones
   function ghostsAt(index) {
     const block = state.get("block"), pinned = state.get("ghostFrames");
-    if (state.get("step") !== "block" || !block || !(state.get("shown").keyGhosts || pinned.length)) return null;
+    // those that were pinned stay in every step
+    if (state.get("step") !== "block" || !block) return pinned.length ? pinned.map((f) => f - setup.first) : null;
+    if (!state.get("shown").keyGhosts && !pinned.length) return null;
     const keyed = state.get("shown").keyGhosts ? rowsOf(block, [])[0].keys.filter(([, share]) => share >= 0.5).map(([f]) => f) : [];
     const before = keyed.filter((f) => f - setup.first < index).reverse(), after = keyed.filter((f) => f - setup.first > index);
     const around = before.flatMap((f, i) => [f, after[i]]).concat(after.slice(before.length)).filter((f) => f !== undefined);
