@@ -246,10 +246,50 @@ def test_joints_without_a_match_go_with_those_above_and_are_told_of(bare):
     assert worn["Neck"] > 0.05
 
 
-def test_a_skin_of_somebody_else_is_refused(bare):
+def test_other_names_for_the_same_parts_match(bare):
+    words = {"UpLeg": "Thigh", "Leg": "Shin", "ForeArm": "LowerArm", "Arm": "UpperArm", "Chest": "Thorax"}
+
+    def renamed(name):
+        side = next((s for s in ("Left", "Right") if name.startswith(s)), "")
+        word = words.get(name.removeprefix(side), name.removeprefix(side))
+        return f"{word}_{side[0]}" if side else word
+
+    other = replace(bare, joints=tuple(map(renamed, bare.joints)))
+    fit = fitted_to(other, rig_of(BRAM))
+    assert fit.unmatched == ()
+    assert fit.mesh.points == pytest.approx(bare.points, abs=0.2)
+
+
+def test_of_a_longer_spine_as_many_joints_match_as_there_are(bare):
+    """A rig with one joint between hips and neck, where the skin has three."""
+    rig = rig_of(BRAM)
+    gone = {"Chest", "UpperChest"}
+    kept = [j for j in rig.joints if j.name not in gone]
+    rest = dict(zip(rig.names, rig.rest_positions, strict=True))
+    joints = []
+    for joint in kept:
+        up = joint.parent
+        while up >= 0 and rig.names[up] in gone:
+            up = rig.joints[up].parent
+        above = rig.names[up] if up >= 0 else None
+        offset = rest[joint.name] - rest[above] if above else rest[joint.name]
+        number = next((i for i, j in enumerate(kept) if j.name == above), -1)
+        joints.append(replace(joint, parent=number, offset=tuple(map(float, offset))))
+    fit = fitted_to(bare, Rig(tuple(joints)))
+    assert set(fit.unmatched) == gone
+    assert fit.mesh.points == pytest.approx(bare.points, abs=2.5)
+
+
+def test_joints_without_names_match_by_the_bodys_shape(bare):
     strange = replace(bare, joints=tuple(f"part {i}" for i in range(len(bare.joints))))
+    fit = fitted_to(strange, rig_of(BRAM))
+    assert np.linalg.norm(fit.mesh.points - bare.points, axis=1).max() < 3  # cm
+
+
+def test_a_skin_of_somebody_else_is_refused():
+    crate = box([-1, 0, -1], [1, 2, 1], ("Crate",), [[0, 0, 0]], [-1], 0)
     with pytest.raises(EditError, match="joints don't match"):
-        wear(demo("Gap hop").performer, strange, "x.glb")
+        wear(demo("Gap hop").performer, crate, "x.glb")
 
 
 def test_the_coat_comes_in_reads_and_goes_home(coat):

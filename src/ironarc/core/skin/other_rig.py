@@ -6,8 +6,9 @@ import numpy as np
 
 from ironarc.core import rotation as rot
 from ironarc.core.errors import EditError
-from ironarc.core.figure.naming import match_names
-from ironarc.core.figure.rig import Rig
+from ironarc.core.figure.anatomy import find_anatomy
+from ironarc.core.figure.naming import NO_MASS, match_names
+from ironarc.core.figure.rig import Joint, Rig
 from ironarc.core.skin.mesh import SkinMesh, unit_rows
 
 LEAST_MATCHED = 0.6  # of the surface, below which it would be somebody else's
@@ -23,11 +24,11 @@ class Fit:
 
 
 def fitted_to(mesh: SkinMesh, rig: Rig) -> Fit:
-    """A skin in another rig's rest pose. Joints go by names; each bone is turned the way it points in the other rig,
+    """A skin in another rig's rest pose. Joints go by names, then by what
+    they are understood to be; each bone is turned the way it points in the other rig,
     and what hangs on a joint without a match goes along with the next one above that has one. EditError where less
     than LEAST_MATCHED of the surface has a joint."""
-    match = match_names(list(mesh.joints), list(rig.names))
-    to = np.array([rig.index(match[name]) if name in match else -1 for name in mesh.joints])
+    to = _matched(mesh, rig)
     weight = np.zeros(len(mesh.joints))
     np.add.at(weight, mesh.bones.ravel(), mesh.shares.ravel())
     unmatched = tuple(n for n, j, w in zip(mesh.joints, to, weight, strict=True) if j < 0 and w > 0)
@@ -39,7 +40,7 @@ def fitted_to(mesh: SkinMesh, rig: Rig) -> Fit:
         )
     stands = _stand_ins(mesh, to)
     size = _size(mesh, rig, to)
-    turn, place = _rest_of(mesh, rig, stands, size)
+    turn, place = _rest_of(mesh, rig, to, stands, size)
     turns = np.einsum("nk,nkij->nij", mesh.shares, turn[mesh.bones])
     moved = np.einsum("nkij,nkj->nki", turn[mesh.bones], mesh.points[:, None] - mesh.rest[mesh.bones])
     points = np.einsum("nk,nki->ni", mesh.shares, size * moved + place[mesh.bones])
@@ -53,6 +54,29 @@ def fitted_to(mesh: SkinMesh, rig: Rig) -> Fit:
         rest=rig.rest_positions[worn], parents=np.array(parents),
     )  # fmt: skip
     return Fit(out, unmatched)
+
+
+def _matched(mesh: SkinMesh, rig: Rig) -> np.ndarray:
+    """(joints,) the rig's joint for each of the skin's, -1 for none: by names, then by what both are understood to be.
+    Of a chain that has more joints on one side than on the other as many are matched as there are on both, evenly."""
+    names = match_names(list(mesh.joints), list(rig.names))
+    to = np.array([rig.index(names[name]) if name in names else -1 for name in mesh.joints])
+    own = find_anatomy(_rig_of(mesh), 1.0).meanings
+    theirs = find_anatomy(rig, 1.0).meanings
+    for key in dict.fromkeys((m.role, m.side) for m in own if m.role and m.role not in NO_MASS):
+        mine = [i for i, m in enumerate(own) if (m.role, m.side) == key and to[i] < 0]
+        free = [j for j, m in enumerate(theirs) if (m.role, m.side) == key and j not in to]
+        many = min(len(mine), len(free))
+        for k in range(many):
+            to[mine[k * len(mine) // many]] = free[k * len(free) // many]
+    return to
+
+
+def _rig_of(mesh: SkinMesh) -> Rig:
+    """The skeleton that a skin came with, without channels."""
+    offsets = np.where(mesh.parents[:, None] >= 0, mesh.rest - mesh.rest[mesh.parents], mesh.rest)
+    rows = zip(mesh.joints, mesh.parents, offsets, strict=True)
+    return Rig(tuple(Joint(name, int(parent), tuple(map(float, at))) for name, parent, at in rows))
 
 
 def _above(rig: Rig, joint: int):
@@ -83,10 +107,11 @@ def _size(mesh: SkinMesh, rig: Rig, to: np.ndarray) -> float:
     return theirs / own if own > _BONE and theirs > _BONE else 1.0
 
 
-def _rest_of(mesh: SkinMesh, rig: Rig, stands: np.ndarray, size: float) -> tuple[np.ndarray, np.ndarray]:
+def _rest_of(
+    mesh: SkinMesh, rig: Rig, to: np.ndarray, stands: np.ndarray, size: float
+) -> tuple[np.ndarray, np.ndarray]:
     """(joints, 3, 3) and (joints, 3): how each joint of the skin is turned, and where it stands, in the rig's rest."""
-    match = match_names(list(mesh.joints), list(rig.names))
-    at = {i: rig.index(match[name]) for i, name in enumerate(mesh.joints) if name in match}
+    at = {i: int(j) for i, j in enumerate(to) if j >= 0}
     below: dict[int, list[int]] = {}
     for i in at:
         up = int(mesh.parents[i])
