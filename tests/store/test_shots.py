@@ -162,3 +162,15 @@ def test_blobs_are_open_npy_and_survive():
     assert encode(array) == encode(array.copy())
     with pytest.raises(ValueError, match="read-only"):
         decode(data)[0] = 1.0  # held by every shot that names it
+
+
+def test_a_large_skin_that_is_held_is_read_once(session, monkeypatch):
+    """One that the cache has no room for, of a shot that somebody looks at."""
+    monkeypatch.setattr("ironarc.store.blobs._CACHE_BYTES", 8)
+    shot_id = shots.create(session, demo("Coat on"))
+    revision = shots.standing(session, shot_id).revision
+    first = shots.load(session, shot_id, revision)
+    asked = []
+    monkeypatch.setattr("ironarc.store.blobs.decode", lambda data: asked.append(data))
+    assert shots.load(session, shot_id, revision).performer.skin is first.performer.skin
+    assert asked == []

@@ -38,10 +38,13 @@ _lock = Lock()
 
 # Addresses of arrays that are in memory, by identity: columns an edit did not touch are not hashed again
 _addresses: dict[int, tuple[weakref.ref, str]] = {}
+# and the other way: a large one that some shot in memory holds is not read again, though the cache has no room for it
+_held: weakref.WeakValueDictionary[str, np.ndarray] = weakref.WeakValueDictionary()
 
 
 def _remember(array: np.ndarray, address: str) -> None:
     number = id(array)
+    _held[address] = array
     _addresses[number] = weakref.ref(array, lambda _: _addresses.pop(number, None)), address
 
 
@@ -79,6 +82,7 @@ def load_blobs(session: Session, addresses: Iterable[str]) -> dict[str, np.ndarr
     wanted = set(addresses)
     with _lock:
         found = {address: _cache[address] for address in wanted if address in _cache}
+        found |= {a: array for a in wanted - found.keys() if (array := _held.get(a)) is not None}
     missing = wanted - found.keys()
     if missing:
         rows = session.execute(select(BlobRow.address, BlobRow.data).where(BlobRow.address.in_(missing)))
