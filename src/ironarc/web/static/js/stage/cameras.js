@@ -2,11 +2,11 @@
 import * as THREE from "../../vendor/three.js";
 import { AIM, FOCAL, PLACE, ROLL, roomOf, tallOf, trackAt } from "./lens.js";
 
-const UP = new THREE.Vector3(0, 1, 0);
+const UP = new THREE.Vector3(0, 1, 0), REST_MS = 220;
 
 // covered : pixels at the stage's right that something lies over; what is fitted stands beside it
 // smalls : pixels at its right that small views lie on, beside which a shot camera's picture stands
-// moved(id, { place_m, aim_m }) : a shot camera was moved by hand
+// moved(id, { place_m, aim_m }, index) : a shot camera was moved by hand on a frame
 export function createCameras(canvas, travel, redraw, { covered = () => 0, smalls = () => 0, moved = () => {} } = {}) {
   const free = new THREE.PerspectiveCamera(32, 1, 0.05, 200);
   const square = new THREE.OrthographicCamera(-1, 1, 1, -1, 0.05, 200);
@@ -15,7 +15,7 @@ export function createCameras(canvas, travel, redraw, { covered = () => 0, small
   // the lens as the hand moves it, level, and as it sees, rolled
   const lens = new THREE.PerspectiveCamera(32, 1, 0.05, 500), rolled = lens.clone();
   let view = "free", aspect = 1, box = null;
-  let shotCamera = null, index = 0, byHand = false; // byHand : moved, and not yet as the shot has it
+  let shotCamera = null, index = 0, byHand = false, resting = 0; // byHand : moved, and not yet as the shot has it
   let controls = null;
 
   function useCamera(camera) {
@@ -27,8 +27,13 @@ export function createCameras(canvas, travel, redraw, { covered = () => 0, small
     controls.addEventListener("change", () => { if (camera === lens) { byHand = true; seen(); } redraw(); });
     if (camera === lens) {
       controls.enabled = !shotCamera?.locked;
+      // a wheel's notches that follow one another are one move, on the frame they were turned on
+      controls.addEventListener("start", () => window.clearTimeout(resting));
       controls.addEventListener("end", () => {
-        if (byHand && shotCamera) moved(shotCamera.id, { place_m: lens.position.toArray(), aim_m: controls.target.toArray() });
+        if (!byHand || !shotCamera) return;
+        const { id } = shotCamera, to = { place_m: lens.position.toArray(), aim_m: controls.target.toArray() }, at = index;
+        window.clearTimeout(resting);
+        resting = window.setTimeout(() => moved(id, to, at), REST_MS);
       });
     }
   }
@@ -51,6 +56,7 @@ export function createCameras(canvas, travel, redraw, { covered = () => 0, small
     if (!shotCamera) return;
     const { clientWidth: w, clientHeight: h } = canvas, cover = smalls();
     through(rolled, aspect, roomOf(shotCamera.aspect, Math.max(w - cover, 1) / Math.max(h, 1)));
+    lens.fov = rolled.fov; // what is panned goes as far as the mouse
     if (cover) rolled.setViewOffset(w, h, cover / 2, 0, w, h); else rolled.clearViewOffset();
   }
 

@@ -100,7 +100,7 @@ export function createStage(canvas, state, setup, actions, { references, block, 
   const backdrops = createBackdrops(restBehind, references, redraw);
   const cameras = createCameras(canvas, travel, redraw, {
     covered: () => Math.max(coveredPx(), coveredBySmalls()), smalls: coveredBySmalls,
-    moved: (item, to) => actions.edit({ kind: "move_camera", item, frame: heldFrame(state, setup), ...to }),
+    moved: (item, to, index) => actions.edit({ kind: "move_camera", item, frame: index + setup.first, ...to }),
   });
   const horizon = createHorizon(canvas), lensFrame = createLensFrame(canvas), smalls = createSmalls(canvas, (view) => actions.view(view));
   const grips = createGrips(signs, state, setup, () => state.get("step") === "block" && !state.get("options").bare && !state.get("playing") && Boolean(state.get("data")));
