@@ -104,6 +104,7 @@ def _performer_data(shot: Shot, performer: Performer, reading: Reading) -> dict:
         "figure": figure_data(performer, reading),
         "joints": performer.rig.names,
         "keys": key_marks(shot, performer),
+        "corrected": bool(performer.corrections),
         "plays": performer.plays,
         "seams": performer.timing.seams(),
         "strips": [asdict(strip) | {"round": _round(strip, reading)} for strip in performer.strips_seen()],

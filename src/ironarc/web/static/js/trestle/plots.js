@@ -21,7 +21,7 @@ export const PLOTS = {
   },
   parts: { chip: "By part", name: "Spin carried by", unit: "kg·m²/s", digits: 0, zero: true, stacked: true },
   guide: { chip: "Off the guide", name: "Distance from the guide curve", unit: "cm", digits: 1, zero: true, only: (data) => data.off_guide.length > 0 },
-  changed: { chip: "Changed", name: "How far the furthest part lies from before", unit: "cm", digits: 1, zero: true },
+  changed: { chip: "Changed", name: "How far the furthest part lies from before", unit: "cm", digits: 1, zero: true, only: (_, { corrected }, trying) => corrected || trying },
   spin: { chip: "Spin", name: "Spin, angular momentum about the center of gravity", unit: "kg·m²/s", digits: 0 },
 };
 
@@ -176,7 +176,7 @@ export function createPlots(root, chips, state, setup) {
 
   function refresh() {
     const data = state.get("data");
-    const offered = (key) => !PLOTS[key].only || Boolean(data && PLOTS[key].only(data));
+    const offered = (key) => !PLOTS[key].only || Boolean(data && PLOTS[key].only(data, performerOf(setup, state.get("who")), Boolean(state.get("trying"))));
     const shown = state.get("plots").filter(offered);
     frames = Array.from({ length: setup.last - setup.first + 1 }, (_, i) => setup.first + i);
     for (const chip of chips.children) chip.classList.toggle("hidden", !offered(chip.dataset.plot));
