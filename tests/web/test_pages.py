@@ -366,7 +366,7 @@ def test_a_line_of_action_drawn_for_a_note_says_how_far_the_spine_is_from_it(cli
     shot = COMMANDS["draw_remark"](see(shot), remark=shot.remarks[0].id, stroke="line", points_m=line).apply(shot)
     shot_id = shots.create(session, shot)
     panel = client.get(f"/shots/{shot_id}/r/{shots.standing(session, shot_id).revision}/panels/show").text
-    far = re.search(r"the spine is\s*<span[^>]*>\s*(\d+)\s*cm", panel)
+    far = re.search(r"The spine strays up to\s*<span[^>]*>\s*(\d+)\s*cm", panel)
     assert far
     # 30 cm nearer to the one who drew it is not seen; what the three leave out of the bend is
     assert 0 < int(far[1]) < 8

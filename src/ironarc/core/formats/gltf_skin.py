@@ -66,7 +66,7 @@ def skin_of(document: Document, skeleton: Skeleton) -> tuple[SkinMesh | None, tu
             f"Weights of {told.off:,} vertices of its skin did not add up to one; they were brought to it."
         )
     if told.loose:
-        told.says.append(f"{told.loose:,} vertices of its skin hang on no joint; they go with the root.")
+        told.says.append(f"Vertices of its skin that hang on no joint, and now go with the root: {told.loose:,}.")
     if told.lines:
         told.says.append("Lines and points of its meshes were left out: only triangles are shown.")
     if not meshes:

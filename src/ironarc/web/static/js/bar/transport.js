@@ -50,7 +50,7 @@ export function createTransport(root, state, setup, { actions, stage, timeview, 
   }
 
   function setView(name) {
-    if (name === "lens" && !setup.cameras.length) { actions.say("There is no camera in this shot yet. Add one on the scene sheet in Set: it stands where you look from."); return; }
+    if (name === "lens" && !setup.cameras.length) { actions.say("There is no camera in this shot yet. Add one on the scene sheet in Set: it will stand where you are looking from."); return; }
     for (const button of root.querySelectorAll("[data-view]")) button.setAttribute("aria-pressed", String(button.dataset.view === name));
     stage.setView(name);
     state.set({ view3d: name });
