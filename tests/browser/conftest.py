@@ -185,7 +185,7 @@ class Person:
         self.bench_ready()
 
     def bench_ready(self) -> None:
-        self.until(lambda: self.one("#bench").get_attribute("data-variant"))
+        self.until(lambda: self.one("#bench").get_attribute("data-variant") not in (None, "early"))
         self.until(lambda: self.one(".stage-canvas").get_attribute("data-drawn"))
         # panels that are asked for when a shot opens are put in, so that nothing is replaced under the mouse
         self.until(lambda: self.driver.execute_script(NOTHING_ASKED))

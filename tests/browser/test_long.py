@@ -1,5 +1,7 @@
 """A long shot, by hand: its list comes as one scrolls, and an hour's edits leave the page as large as it was."""
 
+from threading import Event
+
 import pytest
 from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.support.ui import Select
@@ -8,6 +10,7 @@ from bench.blocking import long_capture
 from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.reading import see
 from ironarc.store import shots
+from ironarc.web import variants
 from tests.browser.test_strike import changed
 
 ROUNDS = 12
@@ -24,6 +27,31 @@ def counted(person) -> dict[str, float]:
     person.driver.execute_cdp_cmd("HeapProfiler.collectGarbage", {})
     told = {m["name"]: m["value"] for m in person.driver.execute_cdp_cmd("Performance.getMetrics", {})["metrics"]}
     return {name: told[name] for name in ("Nodes", "JSEventListeners")}
+
+
+def test_a_long_shot_is_seen_and_stepped_while_it_is_being_read(person, long_shot, monkeypatch):
+    goes_on, read = Event(), variants.read_shot
+
+    def waits(*given, **named):
+        assert goes_on.wait(120)
+        return read(*given, **named)
+
+    monkeypatch.setattr(variants, "read_shot", waits)
+    try:
+        person.go(f"/shots/{long_shot}?step=read&frame=30")
+        person.until(lambda: person.one("#bench").get_attribute("data-variant") == "early")
+        person.until(lambda: person.one(".stage-canvas").get_attribute("data-drawn"))
+        assert "Reading 1,500 frames" in person.one("#panel").text
+        assert "Not read yet" in person.one("#lanes").text
+        assert person.one("#readout").text.endswith("cm up")
+        person.press(Keys.ARROW_RIGHT)
+        person.until(lambda: person.frame == 31)
+    finally:
+        goes_on.set()
+    person.bench_ready()
+    person.until(lambda: person.all("#punch-list > .finding"))
+    assert person.frame == 31
+    assert person.complaints() == []
 
 
 def test_the_list_grows_as_one_scrolls_and_is_asked_anew_by_a_filter(person, long_shot):

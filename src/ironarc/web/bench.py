@@ -19,10 +19,10 @@ from ironarc.core.scene.reference import MARK_WORDS
 from ironarc.core.whole_numbers import whole_number
 from ironarc.store import files, house, shots, uses
 from ironarc.web.arguments import frame_argument, read_body
-from ironarc.web.bench_data import reading_data
+from ironarc.web.bench_data import early_data, reading_data
 from ironarc.web.commands import EDIT_REQUEST, MOVE_REQUEST, to_edit
 from ironarc.web.keeping import FOREVER, for_ever, mark, plain_json
-from ironarc.web.packed import KINDS, packed_motion
+from ironarc.web.packed import EARLY_KINDS, KINDS, packed_motion
 from ironarc.web.panels import STEPS, panel_html
 from ironarc.web.panels.look import look_at, looked_at
 from ironarc.web.panels.read import FILTERS, more_cards, proof_of
@@ -32,6 +32,9 @@ from ironarc.web.seeing import open_session, see, variants
 from ironarc.web.skins import skin_for
 from ironarc.web.variants import View
 
+EARLY = "early"  # as a variant is asked for, before anybody is read
+LONG_FRAMES = 1200  # of all performers, from which the first picture does not wait for readings
+
 pages = Blueprint("bench", __name__, url_prefix="/shots/<id:shot_id>")
 
 
@@ -40,9 +43,19 @@ def read_performers(session, shot_id: int, revision: int, shot: Shot) -> dict[st
     return {p.id: see(session, shot_id, revision, who=p.id).reading for p in shot.performers}
 
 
-def _scene(session, shot_id: int, revision: int) -> dict:
+def _scene(session, shot_id: int, revision: int, early: bool = False) -> dict:
+    if early:
+        shot = variants().shot(session, shot_id, revision)
+        return scene_data(shot, {p.id: variants().early(session, shot_id, revision, p.id) for p in shot.performers})
     shot = see(session, shot_id, revision).shot
     return scene_data(shot, read_performers(session, shot_id, revision, shot))
+
+
+def _opens_early(session, shot_id: int, revision: int) -> bool:
+    """Whether readings would keep the first picture waiting."""
+    shot = variants().shot(session, shot_id, revision)
+    long = shot.frames * len(shot.performers) >= LONG_FRAMES
+    return long and not variants().is_read(session, shot_id, revision)
 
 
 @pages.get("")
@@ -51,16 +64,18 @@ def bench(shot_id: int):
     step = step if step in STEPS else "read"
     with open_session() as session:
         at = shots.standing(session, shot_id)
-        shot = see(session, shot_id, at.revision).shot
+        early = _opens_early(session, shot_id, at.revision)
+        shot = variants().shot(session, shot_id, at.revision)
         who, pick = looked_at(shot)
         setup = {
-            "shot": shot_id, "standing": vars(at), "who": who, "pick": pick,
-            "scene": _scene(session, shot_id, at.revision), "mark_words": MARK_WORDS, "mark": mark(session),
+            "shot": shot_id, "standing": vars(at), "who": who, "pick": pick, "early": early,
+            "scene": _scene(session, shot_id, at.revision, early), "mark_words": MARK_WORDS, "mark": mark(session),
         }  # fmt: skip
         return render_template(
             "bench.html", shot=shot, steps={name: label for name, (label, _) in STEPS.items()}, step=step,
             setup=plain_json(setup), preload=_preload(shot_id, setup),
-            panel=panel_html(session, shot_id, at.revision, step), rate=rate_text(shot.rate),
+            early=early, panel="" if early else panel_html(session, shot_id, at.revision, step),
+            rate=rate_text(shot.rate),
         )  # fmt: skip
 
 
@@ -68,9 +83,12 @@ def _preload(shot_id: int, setup: dict) -> list[str]:
     """Addresses that the page's script asks for first, so that they are on their way before it runs."""
     at, mark_ = f"/shots/{shot_id}/r/{setup['standing']['revision']}", setup["mark"]
     wanted = [("tracks", setup["who"]), *(("motion", p["id"]) for p in setup["scene"]["performers"])]
-    query = urlencode([*(("want", f"{kind}|{who}|now|") for kind, who in wanted), ("v", mark_)])
-    figures = [f"{at}/skins/{p['id']}/{LIGHT}?v={mark_}" for p in setup["scene"]["performers"]]
-    return [f"{at}/reading.json?as=now&who={setup['who']}&v={mark_}", f"{at}/blocks.f32?{query}", *figures]
+    as_ = EARLY if setup["early"] else "now"
+    query = urlencode([*(("want", f"{kind}|{who}|{as_}|") for kind, who in wanted), ("v", mark_)])
+    # those that look the same are brought once
+    looks = {p["figure"]["shape"]: p["id"] for p in reversed(setup["scene"]["performers"])}
+    figures = [f"{at}/skins/{who}/{LIGHT}?v={mark_}" for who in looks.values()]
+    return [f"{at}/reading.json?as={as_}&who={setup['who']}&v={mark_}", f"{at}/blocks.f32?{query}", *figures]
 
 
 @pages.get("/r/<id:revision>/scene.json")
@@ -97,17 +115,23 @@ def blocks(shot_id: int, revision: int):
 
 def _sent(session, shot_id: int, revision: int, text: str) -> bytes:
     kind, who, variant, numbers = [*text.split("|"), "", "", ""][:4]
-    if kind not in KINDS:
+    if kind not in (EARLY_KINDS if variant == EARLY else KINDS):
         raise shots.NotFound("There are no such blocks of frames.")
     if not re.fullmatch(r"(\d{1,6}(,\d{1,6})*)?", numbers):
         raise EditError("Blocks are asked for by their numbers, with commas between them.")
-    reading = see(session, shot_id, revision, variant or "now", who).reading
+    if variant == EARLY:
+        shots.check_there(session, shot_id)
+        reading = variants().early(session, shot_id, revision, who)
+    else:
+        reading = see(session, shot_id, revision, variant or "now", who).reading
     return reading.ask(KINDS[kind]).sent([int(n) for n in numbers.split(",")] if numbers else None)
 
 
 @pages.get("/r/<id:revision>/reading.json")
 def reading(shot_id: int, revision: int):
     with open_session() as session:
+        if request.args.get("as") == EARLY:
+            return for_ever(session, plain_json(_early(session, shot_id, revision)), "application/json")
         shot, who = see(session, shot_id, revision).shot, request.args.get("who", "")
         # whom an edit took away nobody reads any more
         who = who if who in {p.id for p in shot.performers} else shot.performer.id
@@ -119,6 +143,17 @@ def reading(shot_id: int, revision: int):
         data["corrections"] = len(now.performer.corrections)
         data["cost"] = seen.proposal.cost.says if seen.proposal else None
         return for_ever(session, plain_json(data), "application/json")
+
+
+def _early(session, shot_id: int, revision: int) -> dict:
+    """What the bench draws before anybody is read."""
+    shots.check_there(session, shot_id)
+    shot, who = variants().shot(session, shot_id, revision), request.args.get("who", "")
+    looks = {p.id: variants().early(session, shot_id, revision, p.id) for p in shot.performers}
+    who = who if who in looks else shot.performer.id
+    motions = {each: {"as": EARLY, "blocks": look.ask(packed_motion).names} for each, look in looks.items()}
+    corrections = len(shot.performer_called(who).corrections)
+    return early_data(shot, looks[who]) | {"who": who, "motions": motions, "corrections": corrections, "cost": None}
 
 
 def _motions(session, shot_id: int, revision: int, seen: View) -> dict:
@@ -149,8 +184,9 @@ def skin(shot_id: int, revision: int, who: str, level: str):
     if level not in (FINE, LIGHT):
         raise shots.NotFound("There is no such figure.")
     with open_session() as session:
-        seen = see(session, shot_id, revision, who=who)
-        sent = skin_for(seen.performer, seen.reading.body, level)
+        shots.check_there(session, shot_id)
+        performer = variants().shot(session, shot_id, revision).performer_called(who)
+        sent = skin_for(performer, performer.body(), level)
         return for_ever(session, sent, "application/octet-stream")
 
 

@@ -2,6 +2,7 @@
 
 import numpy as np
 
+from ironarc.core.document import Shot
 from ironarc.core.judging import flight_grades, grade_of
 from ironarc.core.judging.findings import can_judge
 from ironarc.core.judging.grades import GRADES, limits_of
@@ -9,6 +10,7 @@ from ironarc.core.judging.judge import blows_of
 from ironarc.core.judging.reading_json import finding_to_plain, flight_to_plain
 from ironarc.core.reading import Reading
 from ironarc.core.reading.contacts import equal_runs
+from ironarc.core.reading.early import Early
 from ironarc.core.reading.flights import Flight, allowed_frames
 from ironarc.core.reading.gravity_arc import gravity_arc, gravity_rise
 from ironarc.core.reading.points import guide_distance, guided
@@ -60,6 +62,21 @@ def reading_data(seen: View) -> dict:
         "piers": piers(reading),
         "flights": [flight_data(reading, f, g, limits) for f, g in zip(reading.flights, grades, strict=True)],
         "findings": [finding_to_plain(f, settled) for f in findings],
+    }
+
+
+def early_data(shot: Shot, early: Early) -> dict:
+    """As `reading_data` has it, of a performer that is not read yet: where its center of gravity is, and no more."""
+    return {
+        "early": True,
+        "floor": early.floor_m,
+        "floor_slope": shot.floor_slope,
+        "g": shot.g,
+        "range": [shot.first_frame, shot.last_frame],
+        "grade": None,
+        "blocks": early.ask(packed_tracks).names,
+        "columns": TRACKS | ({"computed": 3} if early.body.offset_m.any() else {}),
+        **{name: [] for name in ("loads", "blows", "off_guide", "piers", "flights", "findings")},
     }
 
 

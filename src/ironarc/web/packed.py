@@ -10,6 +10,7 @@ import numpy as np
 from ironarc.core.errors import EditError
 from ironarc.core.reading import Reading
 from ironarc.core.reading.balance import read_balance
+from ironarc.core.reading.early import Early
 from ironarc.core.reading.forces import Forces, kept_frames, kept_up, read_forces
 from ironarc.core.reading.momentum import set_off
 from ironarc.core.reading.skin import parts_of
@@ -43,7 +44,7 @@ class Packed:
         )
 
 
-def packed_motion(reading: Reading) -> Packed:
+def packed_motion(reading: Reading | Early) -> Packed:
     """For each frame, for each joint: x, y, z (m), then w, x, y, z."""
 
     def block(a: int, b: int) -> bytes:
@@ -53,7 +54,7 @@ def packed_motion(reading: Reading) -> Packed:
     return _packed(reading, packed_motion, block)
 
 
-def packed_tracks(reading: Reading) -> Packed:
+def packed_tracks(reading: Reading | Early) -> Packed:
     """For each frame the values of TRACKS: m, cm over the floor's own level, m/s, g, kg·m²/s; and where the center of
     gravity would be, where it is set off."""
 
@@ -136,7 +137,9 @@ def _floats(values: np.ndarray) -> bytes:
     return values.astype("<f4").tobytes()
 
 
-def _packed(reading: Reading, measure: Callable[[Reading], Packed], block: Callable[[int, int], bytes]) -> Packed:
+def _packed(
+    reading: Reading | Early, measure: Callable[..., Packed], block: Callable[[int, int], bytes]
+) -> Packed:  # fmt: skip
     """Blocks of all frames; those that the edit before this reading did not reach are the ones there were."""
     n, before = len(reading.com), reading.before(measure)
     blocks, names = [], []
@@ -151,4 +154,5 @@ def _packed(reading: Reading, measure: Callable[[Reading], Packed], block: Calla
     return Packed(tuple(blocks), tuple(names))
 
 
-KINDS = {"motion": packed_motion, "tracks": packed_tracks, "physics": packed_physics}
+EARLY_KINDS = {"motion": packed_motion, "tracks": packed_tracks}
+KINDS = EARLY_KINDS | {"physics": packed_physics}

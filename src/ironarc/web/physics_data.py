@@ -6,6 +6,7 @@ import numpy as np
 
 from ironarc.core.judging.on_blows import Blow
 from ironarc.core.reading import Reading
+from ironarc.core.reading.early import Early
 from ironarc.core.reading.faults import SLIDE, contact_faults
 from ironarc.core.reading.forces import read_forces
 from ironarc.core.reading.spin import read_spin_parts
@@ -34,7 +35,7 @@ def physics_data(reading: Reading, blows: Sequence[Blow] = ()) -> dict:
     }
 
 
-def line_of_action(reading: Reading) -> dict:
+def line_of_action(reading: Reading | Early) -> dict:
     """Joints of the line through hips, spine and head, and of each leg it may go out along, from the hips down."""
     meanings = reading.body.anatomy.meanings
     roles = ("pelvis", "spine", "neck", "head")

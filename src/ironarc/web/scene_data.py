@@ -11,6 +11,7 @@ from ironarc.core.figure.grips import limbs_of
 from ironarc.core.motion.ik import unit
 from ironarc.core.motion.layers import LET_GO
 from ironarc.core.reading import Reading
+from ironarc.core.reading.early import Early
 from ironarc.core.reading.loops import falls_of, loop_seam
 from ironarc.core.reading.points import guided
 from ironarc.core.reading.travel import travel_direction
@@ -24,7 +25,7 @@ from ironarc.web.physics_data import line_of_action
 from ironarc.web.skins import look_of
 
 
-def figure_data(performer: Performer, reading: Reading) -> dict:
+def figure_data(performer: Performer, reading: Reading | Early) -> dict:
     """What never changes with the frame: joints, what it is drawn from by its digest, what it stands on, the bones
     that may stretch, and where the mass is."""
     return {
@@ -70,8 +71,9 @@ def key_marks(shot: Shot, performer: Performer) -> dict:
     return {"dense": False, "frames": [[f, round(len(joints_at[f]) / total, 3)] for f in inside]}
 
 
-def scene_data(shot: Shot, readings: Mapping[str, Reading]) -> dict:
-    """What stands on the stage besides poses: figures, props, references and guides; readings by performer id."""
+def scene_data(shot: Shot, readings: Mapping[str, Reading | Early]) -> dict:
+    """What stands on the stage besides poses: figures, props, references and guides; readings by performer id, or
+    what is known before them."""
     return {
         "fps": shot.fps,
         "rate": rate_text(shot.rate),
@@ -98,7 +100,7 @@ def _common(item) -> dict:
     return {"id": item.id, "name": item.name, "hidden": item.hidden, "locked": item.locked}
 
 
-def _performer_data(shot: Shot, performer: Performer, reading: Reading) -> dict:
+def _performer_data(shot: Shot, performer: Performer, reading: Reading | Early) -> dict:
     placement = performer.placement
     return _common(performer) | {
         "figure": figure_data(performer, reading),
@@ -113,7 +115,7 @@ def _performer_data(shot: Shot, performer: Performer, reading: Reading) -> dict:
     }
 
 
-def _round(strip: Strip, reading: Reading) -> dict | None:
+def _round(strip: Strip, reading: Reading | Early) -> dict | None:
     """What carries a loop from one round to the next: (3,) m it goes by and rad it turns by; None for no loop."""
     frames = reading.poses.frames
     a, b = (int(np.clip(frame - frames[0], 0, len(frames) - 1)) for frame in (strip.start, strip.end))

@@ -31,6 +31,7 @@ from ironarc.core.edits import SetLayer
 from ironarc.core.edits.commands.keys import with_span_kinds
 from ironarc.core.judging import Finding, judge
 from ironarc.core.reading import Reading, Seen, read_shot
+from ironarc.core.reading.early import Early, early_look
 from ironarc.core.reading.shot import reads_alike, traces_alike
 from ironarc.core.truing import Proposal
 from ironarc.core.truing.again import made_again
@@ -41,6 +42,7 @@ KEPT_BYTES = 320 * 1024 * 1024
 KEPT_SHOT_BYTES = 64 * 1024 * 1024
 SHOT_BYTES = 50_000  # of a shot's plain objects, about
 LAID_OUT = 3  # a column's bytes, and those of what is laid out from it for the evaluator
+EARLY = 4  # early looks that are kept, each until its performer is read
 MANY = 8
 SHARED = {"body", "rig", "others", "findings", "again"}  # what many readings hold, and no numbers of their own
 _WEIGH = re.compile(r"weigh-(\w{1,20})-([0-9]{1,3})")
@@ -112,6 +114,7 @@ class Variants:
     def __init__(self, kept_bytes: int = KEPT_BYTES):
         self._kept = KeptViews(kept_bytes)
         self._shots = KeptShots(KEPT_SHOT_BYTES)
+        self._early = LRUCache(EARLY)
         self._lock = Lock()
         self._making: dict[Any, list] = {}  # key: [its lock, how many hold or await it]
 
@@ -127,6 +130,18 @@ class Variants:
         """The shot at a revision. Raises NotFound."""
         key = (shot_id, revision)
         return self._once(self._shots, key, lambda: shots.load(session, shot_id, revision))
+
+    def early(self, session: Session, shot_id: int, revision: int, who: str) -> Early:
+        """What is known of a performer before it is read. Raises NotFound."""
+        shot = self.shot(session, shot_id, revision)
+        who = shot.performer_called(who).id
+        return self._once(self._early, (shot_id, revision, "now", who), lambda: early_look(shot, who))
+
+    def is_read(self, session: Session, shot_id: int, revision: int) -> bool:
+        """Whether all performers of a shot are read, or were at a revision near by, which saves most of it."""
+        shot = self.shot(session, shot_id, revision)
+        with self._lock:
+            return all(self._kept.nearest(shot_id, revision, p.id) is not None for p in shot.performers)
 
     def apply(self, session: Session, shot_id: int, revision: int, edit, along=None) -> shots.Standing:
         """Applies an edit; what its card was read from is what the bench then gets. along : see `shots.apply`"""
@@ -154,7 +169,7 @@ class Variants:
     def forget(self, shot_id: int) -> None:
         """Lets go of a shot that was taken away."""
         with self._lock:
-            for kept in (self._kept, self._shots):
+            for kept in (self._kept, self._shots, self._early):
                 for key in [key for key in kept if key[0] == shot_id]:
                     del kept[key]
 
@@ -191,6 +206,8 @@ class Variants:
                     return kept[key]
             made = make()
             self._put(kept, key, made)
+            if kept is self._kept:
+                self._early.pop(key, None)
             return made
 
     @contextmanager

@@ -8,6 +8,7 @@ from ironarc.core import rotation
 from ironarc.core.errors import EditError
 from ironarc.core.figure.body import Body
 from ironarc.core.motion.poses import Poses
+from ironarc.core.reading.early import Early
 from ironarc.core.reading.read import Reading
 from ironarc.core.scene.strip import LEAST_LOOP
 
@@ -53,7 +54,7 @@ class Seam:
         return int(self.speed_ms.argmax())
 
 
-def falls_of(reading: Reading, start: int, end: int) -> np.ndarray:
+def falls_of(reading: Reading | Early, start: int, end: int) -> np.ndarray:
     """(frames,) m by which a loop over indices start … end falls on its way, where all of it lies in a flight; 0
     elsewhere: what falls goes on falling, and comes back to no height."""
     first, out = int(reading.poses.frames[0]), np.zeros(len(reading.poses.frames))

@@ -3,10 +3,11 @@
 import numpy as np
 
 from ironarc.core import rotation
+from ironarc.core.reading.early import Early
 from ironarc.core.reading.read import Reading
 
 
-def travel_direction(reading: Reading) -> np.ndarray:
+def travel_direction(reading: Reading | Early) -> np.ndarray:
     """(3,) unit, level: the way the center of gravity travels, or across the figure's front if it stays."""
     span = reading.com[-1] - reading.com[0]
     span[1] = 0.0

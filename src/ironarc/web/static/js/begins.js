@@ -9,8 +9,9 @@ function keptSmooth() { try { return window.localStorage.getItem(SMOOTH) !== "no
 export function keepSmooth(on) { try { window.localStorage.setItem(SMOOTH, on ? "yes" : "no"); } catch { /* it is smooth again next time */ } }
 
 // The shot as it stands, and what is picked in it
-const shotOf = ({ standing, scene, who, pick }, named) => ({
-  revision: standing.revision, standing, seen: standing.revision, scene, who, pick,
+// early : before anybody is read
+const shotOf = ({ standing, scene, who, pick, early }, named) => ({
+  revision: standing.revision, standing, seen: standing.revision, early, scene, who, pick,
   frame: Number.isInteger(named) ? within(scene, named) : scene.first, saving: false,
 });
 

@@ -49,7 +49,7 @@ export function createBlocks(setup, get = getBuffer) {
     // Everything of a first picture, before anything is known of it
     async first(revision, wants, signal) {
       if (kept.size) return;
-      for (const [name, block] of unpacked(await request(revision, wants.map(({ kind, who }) => `${kind}|${who}|now|`), signal))) keep(name, block);
+      for (const [name, block] of unpacked(await request(revision, wants.map(({ kind, who, as }) => `${kind}|${who}|${as}|`), signal))) keep(name, block);
     },
     // The blocks of each of `wants` ({ kind, who, as, names }), in order; what is missing comes in one request
     async bring(revision, wants, signal) {

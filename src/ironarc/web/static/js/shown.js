@@ -6,8 +6,11 @@ import { afterFirstPicture } from "./later.js";
 import { itemOf } from "./scene.js";
 import { physicsOf, tracksOf } from "./tracks.js";
 
+const EARLY = "early"; // a variant: poses, before anybody is read
+
 // What a page asks for as it opens, as its head has it
-const firstOf = (state) => [{ kind: "tracks", who: state.get("who") }, ...state.get("scene").performers.map((p) => ({ kind: "motion", who: p.id }))];
+const firstOf = (state) => [{ kind: "tracks", who: state.get("who") }, ...state.get("scene").performers.map((p) => ({ kind: "motion", who: p.id }))]
+  .map((want) => ({ ...want, as: state.get("early") ? EARLY : "now" }));
 
 export function createShown(root, state, setup, { say, skins }) {
   const blocks = createBlocks(setup);
@@ -17,9 +20,10 @@ export function createShown(root, state, setup, { say, skins }) {
     pending?.abort();
     const mine = (pending = new AbortController());
     const variant = state.get("trial") ?? state.get("trying")?.variant ?? state.get("side");
-    const revision = state.get("revision"), changed = state.get("seen") !== revision;
+    const revision = state.get("revision"), changed = state.get("early") || state.get("seen") !== revision;
     const at = (name, query = {}) => keptAddress(setup, revision, name, query);
     try {
+      if (state.get("early") && !state.get("data")) await loadEarly(revision, mine);
       const [scene, data] = await Promise.all([
         changed ? getJson(at("scene.json"), mine.signal) : { ...state.get("scene") },
         getJson(at("reading.json", { as: variant, who: state.get("who") }), mine.signal),
@@ -38,7 +42,7 @@ export function createShown(root, state, setup, { say, skins }) {
       [scene.first, scene.last] = data.range;
       const whole = wholeOf(scene), sameRange = whole.join() === state.get("whole").join();
       state.set({
-        scene, seen: revision, who, pick, hover: null, physics: null, frame: within(scene, state.get("frame")), motion: byId[who], motions: byId, data,
+        scene, seen: revision, early: false, who, pick, hover: null, physics: null, frame: within(scene, state.get("frame")), motion: byId[who], motions: byId, data,
         variant, held, ...(sameRange ? {} : { whole, view: whole }),
       });
       Object.assign(root.dataset, { variant, who, revision });
@@ -48,6 +52,21 @@ export function createShown(root, state, setup, { say, skins }) {
       state.set({ trying: null, trial: null });
       say(error.message);
     }
+  }
+
+  // Poses alone, which a long shot has long before it is read
+  async function loadEarly(revision, mine) {
+    const { performers } = state.get("scene");
+    const [data] = await Promise.all([
+      getJson(keptAddress(setup, revision, "reading.json", { as: EARLY, who: state.get("who") }), mine.signal),
+      blocks.first(revision, firstOf(state), mine.signal),
+      skins.first(revision, performers),
+    ]);
+    const motions = await bringReading(revision, performers, EARLY, data, mine.signal);
+    if (mine !== pending) return;
+    state.set({ data, motion: motions[data.who], motions, variant: EARLY });
+    Object.assign(root.dataset, { variant: EARLY, who: data.who, revision });
+    await afterFirstPicture(() => {}); // reading keeps the server busy
   }
 
   // The reading's tracks, put into `data`, and the motions of all by their ids

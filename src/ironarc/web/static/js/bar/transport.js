@@ -110,8 +110,9 @@ export function createTransport(root, state, setup, { actions, stage, timeview, 
     if (drag) { document.getElementById("readout").textContent = drag; return; }
     const i = state.get("frame") - setup.first, speed = data.plots.speed[i];
     const flight = data.flights.find((f) => f.start <= state.get("frame") && state.get("frame") <= f.end);
-    const way = Math.abs(speed) < 0.05 ? "level" : `${speed > 0 ? "rising" : "falling"} ${Math.abs(speed).toFixed(1)} m/s`;
-    document.getElementById("readout").textContent = `center of gravity ${data.plots.height[i].toFixed(0)} cm up, ${way}${flight ? ` · in flight, frame ${state.get("frame") - flight.start + 1} of ${flight.hang_frames}` : ""}${balanceSays(state.get("physics"), i)}`;
+    const moves = Math.abs(speed) < 0.05 ? ", level" : `, ${speed > 0 ? "rising" : "falling"} ${Math.abs(speed).toFixed(1)} m/s`;
+    const way = speed === null ? "" : moves; // not known before it is read
+    document.getElementById("readout").textContent = `center of gravity ${data.plots.height[i].toFixed(0)} cm up${way}${flight ? ` · in flight, frame ${state.get("frame") - flight.start + 1} of ${flight.hang_frames}` : ""}${balanceSays(state.get("physics"), i)}`;
     for (const button of root.querySelectorAll("[data-moment]")) button.disabled = !data.flights.length;
   }
 

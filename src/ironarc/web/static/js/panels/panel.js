@@ -49,6 +49,7 @@ export function createPanel(root, state, setup, actions, drawn) {
   const refused = (fault) => (under = under.catch(() => {}).then(() => drawAnew({ refused: true, fault })));
 
   async function drawAnew(how) {
+    if (state.get("early")) return; // it is drawn once there is a reading
     // a field with no name of its own is told by its place among all of them
     const before = controls(), place = before.indexOf(document.activeElement);
     const were = takeDown(panel), of = ofWhat(), same = of === drawnOf, fault = how.fault ? placeOf(panel, how.fault) : -1;
@@ -140,6 +141,6 @@ export function createPanel(root, state, setup, actions, drawn) {
   for (const link of root.querySelectorAll("[data-step-link]")) {
     link.addEventListener("click", (event) => { event.preventDefault(); state.set({ step: link.dataset.stepLink }); });
   }
-  state.on(["step", "revision", "who", "pick", "side"], refresh);
+  state.on(["step", "revision", "who", "pick", "side", "early"], refresh);
   return { refresh, refused, asking: () => asking };
 }

@@ -157,7 +157,7 @@ export function archScale({ data, first, arch = ARCH }) {
 export function flightLane(at) {
   const { data, deck, width } = at, scale = archScale(at);
   return [
-    !data.flights.length && node("text", { x: GUTTER + 8, y: deck - 6, class: "lane-none" }, "No flight: something holds the body throughout", "none"),
+    !data.flights.length && node("text", { x: GUTTER + 8, y: deck - 6, class: "lane-none" }, data.early ? "Not read yet" : "No flight: something holds the body throughout", "none"),
     node("line", { x1: GUTTER, x2: width - EDGE, y1: deck, y2: deck, class: "deck" }, [], "deck"),
     ...data.flights.filter((f) => seen(at, f.take_off, f.landing)).map((flight) => flightNode(flight, { ...at, scale })),
     at.archDrag && draggedArch(at.archDrag, { ...at, scale }),
