@@ -16,6 +16,7 @@ from bench.timing import p95
 from ironarc.core.scene.placement import Placement
 from ironarc.store import shots
 from ironarc.store.database import connect
+from ironarc.web.serve import look_seldom_for_cycles
 from tests.browser.conftest import Served
 from tests.conftest import temporary_database
 
@@ -116,6 +117,7 @@ def measure(bench: Bench, what: str, step: str, undone: bool) -> None:
 
 def main() -> None:
     logging.getLogger("werkzeug").setLevel(logging.ERROR)
+    look_seldom_for_cycles()
     lengths = [int(text) for text in sys.argv[1:]] or LENGTHS
     with temporary_database() as url:
         engine = connect(url)

@@ -11,6 +11,7 @@ from typing import Any, Union, get_args, get_origin, get_type_hints
 import numpy as np
 import pytest
 
+from ironarc.core.by_identity import ByIdentity
 from ironarc.core.columns import Dense, Keys, Turns
 from ironarc.core.document import Performer, Shot
 from ironarc.core.document.codec import shot_from_plain, shot_to_plain
@@ -244,3 +245,34 @@ def test_arrays_by_names_that_say_nothing_of_them_are_read_each_time():
     first, second = (shot_from_plain(plain, lambda name: kept[int(name)]) for _ in range(2))
     assert first.performer is not second.performer
     assert first.performer.layers[0].columns["Hips", "ty"] is not second.performer.layers[0].columns["Hips", "ty"]
+
+
+# --- what is known of what did not change ---------------------------------------------------------------
+
+
+def test_plain_data_of_what_an_edit_left_alone_are_the_same_object_whatever_its_arrays_are_called():
+    shot = demo("Gap hop")
+    by_hash = lambda array: hashlib.sha256(np.ascontiguousarray(array).tobytes()).hexdigest()  # noqa: E731
+    layer = shot.performer.layers[0]
+    known = to_plain(layer, by_hash)
+    put = []
+    assert to_plain(layer, lambda array: put.append(array) or by_hash(array)) is known
+    assert len(put) == len(layer.columns)  # they are put aside every time
+    named = json.dumps(to_plain(layer, lambda _: "here"))
+    assert '"blob": "here"' in named
+    assert by_hash(put[0]) not in named
+    assert json.dumps(to_plain(layer, by_hash)) == json.dumps(known)
+
+
+def test_what_is_known_of_an_object_goes_with_it_and_is_never_told_of_another():
+    class Thing:
+        __eq__ = lambda self, other: True  # noqa: E731
+        __hash__ = None
+
+    known: ByIdentity[str] = ByIdentity()
+    one, other = Thing(), Thing()
+    known[one] = "the one"
+    assert (known.get(one), known.get(other)) == ("the one", None)
+    del one
+    gc.collect()
+    assert len(known) == 0

@@ -12,6 +12,7 @@ from sqlalchemy import select
 from sqlalchemy.dialects.postgresql import insert
 from sqlalchemy.orm import Session
 
+from ironarc.core.by_identity import ByIdentity
 from ironarc.store.models import BlobRow
 from ironarc.store.uses import keeping
 
@@ -37,20 +38,14 @@ _lock = Lock()
 
 
 # Addresses of arrays that are in memory, by identity: columns an edit did not touch are not hashed again
-_addresses: dict[int, tuple[weakref.ref, str]] = {}
+_addresses: ByIdentity[str] = ByIdentity()
 # and the other way: a large one that some shot in memory holds is not read again, though the cache has no room for it
 _held: weakref.WeakValueDictionary[str, np.ndarray] = weakref.WeakValueDictionary()
 
 
 def _remember(array: np.ndarray, address: str) -> None:
-    number = id(array)
     _held[address] = array
-    _addresses[number] = weakref.ref(array, lambda _: _addresses.pop(number, None)), address
-
-
-def _known(array: np.ndarray) -> str | None:
-    found = _addresses.get(id(array))
-    return found[1] if found and found[0]() is array else None
+    _addresses[array] = address
 
 
 class BlobWriter:
@@ -60,7 +55,7 @@ class BlobWriter:
         self._arrays: dict[str, np.ndarray] = {}
 
     def __call__(self, array: np.ndarray) -> str:
-        address = _known(array)
+        address = _addresses.get(array)
         if address is None:
             address = hashlib.sha256(encode(array)).hexdigest()
             _remember(array, address)

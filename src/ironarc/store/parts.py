@@ -15,6 +15,8 @@ from sqlalchemy import select
 from sqlalchemy.dialects.postgresql import insert
 from sqlalchemy.orm import Session
 
+from ironarc.core.by_identity import ByIdentity
+from ironarc.core.document.plain import Known
 from ironarc.store.models import PartRow
 from ironarc.store.uses import keeping
 
@@ -29,6 +31,10 @@ _PART, _ENTRIES, _ITEMS, _WHOLE = "§part", "§entries", "§items", "§whole"
 _MARKS = frozenset((_PART, _ENTRIES, _ITEMS, _WHOLE))
 
 
+# What plain data that never change were cut to, and their parts
+_CUT: ByIdentity[tuple[Any, dict[str, str]]] = ByIdentity()
+
+
 class PartWriter:
     """Takes documents apart; `save` writes the parts that are new."""
 
@@ -41,6 +47,16 @@ class PartWriter:
 
     def __call__(self, plain: Any) -> Any:
         """The document with what is long in it replaced by addresses."""
+        if not isinstance(plain, Known):
+            return self._cut(plain)
+        known = _CUT.get(plain)
+        if known is None:
+            own = PartWriter()
+            known = _CUT[plain] = own._cut(plain), own._parts
+        self._parts |= known[1]
+        return known[0]
+
+    def _cut(self, plain: Any) -> Any:
         if isinstance(plain, dict):
             if len(plain) == 1 and not _MARKS.isdisjoint(plain):
                 return {_WHOLE: json.dumps(plain)}  # somebody's own key looks like one of ours

@@ -19,5 +19,8 @@ def variants() -> Variants:
 def see(session, shot_id: int, revision: int, variant: str = "now", who: str = "") -> View:
     """A revision as it is seen in a variant, with one performer's reading. Raises NotFound for a shot that was taken
     away, whatever of it is still in memory."""
-    shots.check_there(session, shot_id)
+    there = session.info.setdefault("there", set())
+    if shot_id not in there:  # asked once a request
+        shots.check_there(session, shot_id)
+        there.add(shot_id)
     return variants().get(session, shot_id, revision, variant, who)

@@ -18,6 +18,7 @@ from weakref import WeakKeyDictionary, WeakValueDictionary
 
 import numpy as np
 
+from ironarc.core.by_identity import ByIdentity
 from ironarc.core.columns import Column, Dense, Keys, Turns
 from ironarc.core.document.performer import Performer
 from ironarc.core.errors import EditError
@@ -55,7 +56,35 @@ def to_plain(value: Any, put: PutBlob) -> Any:
     raise TypeError(f"the document holds no {type(value).__name__}")
 
 
+class Known(dict):
+    """Plain data of something large that never changes: the same object for the same thing, so that whoever takes it
+    apart may know it again."""
+
+
+# and its arrays, each with the name it was put aside under, and what its content is known by
+_PLAIN: ByIdentity[tuple[Known, dict[int, tuple[np.ndarray, str]], tuple | None]] = ByIdentity()
+
+
 def _dataclass_to_plain(value: Any, put: PutBlob) -> dict:
+    if not isinstance(value, _LARGE):
+        return _fields_to_plain(value, put)
+    known = _PLAIN.get(value)
+    # its arrays are put aside every time: they may be known by other names, or nowhere yet
+    if known is None or any(put(array) != name for array, name in known[1].values()):
+        arrays: dict[int, tuple[np.ndarray, str]] = {}
+
+        def noted(array: np.ndarray) -> str:
+            arrays[id(array)] = array, put(array)
+            return arrays[id(array)][1]
+
+        plain = Known(_fields_to_plain(value, noted))
+        known = _PLAIN[value] = plain, arrays, _content(type(value), plain)
+    if known[2]:
+        _alive.setdefault(known[2], value)
+    return known[0]
+
+
+def _fields_to_plain(value: Any, put: PutBlob) -> dict:
     word = _WORDS.get(type(value))
     out = {"is": word} if word else {}
     arrays = []
@@ -67,8 +96,6 @@ def _dataclass_to_plain(value: Any, put: PutBlob) -> dict:
     if arrays:
         out["blob"] = put(_table_of(value, arrays))
         out["columns_of"] = [[name, getattr(value, name)[0].size] for name in arrays]
-    if isinstance(value, _LARGE) and (key := _content(type(value), out)):
-        _alive.setdefault(key, value)
     return out
 
 

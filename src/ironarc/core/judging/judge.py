@@ -41,24 +41,41 @@ def judge(
     house : limits of the house, which the shot's own go before; readings : of others, those that are at hand, saves
         evaluating them
     """
-    found, about = [], others(shot, performer, readings)
+    about = others(shot, performer, readings)
     judged, asked = reading.ask(_judged), (performer, shot.limits, tuple(house))
     if judged and judged[0][0] is performer and judged[0][1:] == asked[1:] and judged[1].is_like(about):
         return list(judged[2])
     blows = blows_on(reading, about)
-    for finding in find(reading, limits_of(shot.limits, house), about):
-        own = own_span(reading.own, reading.poses.frames, finding.start, finding.end)
-        finding = replace(finding, performer=performer.id, own=own)
-        by_hand = _reason(finding, performer.left)
-        left = by_hand or _falls(finding, performer) or _struck(finding, blows)
-        found.append(replace(finding, left=left, by_hand=bool(by_hand)))
-    judged[:] = [asked, about, tuple(found)]
+    before = judged or (reading.before(_judged) or (None, []))[1]
+    by = _held_by(performer, reading, blows)
+    # what was found before, as nearly all is after an edit, is what it was
+    known = before[3] if before and before[4] == by else {}
+    raw = find(reading, limits_of(shot.limits, house), about)
+    found = [known.get(one) or _held(one, performer, reading, blows) for one in raw]
+    judged[:] = [asked, about, tuple(found), dict(zip(raw, found, strict=True)), by]
     return found
 
 
+def _held_by(performer: Performer, reading: Reading, blows: Sequence[Blow]) -> tuple:
+    """All that makes a rule's finding a performer's."""
+    let_go = tuple(layer for layer in performer.layers if layer.made_by == LET_GO)
+    struck = tuple((blow.frame, blow.by, blow.touch.impulse_ns) for blow in blows)
+    body = reading.body.mass_kg, reading.poses.dt
+    return performer.id, performer.clip, performer.timing, performer.left, let_go, struck, body
+
+
+def _held(raw: Finding, performer: Performer, reading: Reading, blows: Sequence[Blow]) -> Finding:
+    """A finding of a rule as a performer's: its own frames, and why it is left where it is."""
+    own = own_span(reading.own, reading.poses.frames, raw.start, raw.end)
+    finding = replace(raw, performer=performer.id, own=own)
+    by_hand = _reason(finding, performer.left)
+    left = by_hand or _falls(finding, performer) or _struck(finding, blows)
+    return replace(finding, left=left, by_hand=bool(by_hand)) if left else finding
+
+
 def _judged(reading: Reading) -> list:
-    """As what it was judged last, what was about it, and what was found: [] for never. The card of an edit and what is
-    then shown are judged alike."""
+    """As what it was judged last, what was about it, what was found, that by what rules found, and what it was held by:
+    [] for never. The card of an edit and what is then shown are judged alike."""
     return []
 
 

@@ -13,6 +13,7 @@ from ironarc.core.mannequin.posed import posed
 from ironarc.core.skin import OwnSkin
 
 _WAYS = 14  # directions that a part's outline is looked for in
+_MOMENTS = 64  # of a figure that are kept
 _LEAST = 4  # points of a part that has an outline
 
 Polygon = list[float]  # x0, y0, x1, y1, …
@@ -46,20 +47,34 @@ def outlines(figure: Mannequin, rotation: np.ndarray, position: np.ndarray, axes
 
     rotation : (moments, joints, 4) w x y z; position : (moments, joints, 3) m; axes : (2, 3) to the right and up, unit
     """
+    seen, out = _SEEN.setdefault(figure, {}), []
+    for turn, place in zip(rotation, position, strict=True):
+        # most moments of a card are those of the card before
+        key = turn.tobytes(), place.tobytes(), axes.tobytes()
+        found = seen.pop(key, None)
+        seen[key] = _outlined(figure, turn, place, axes) if found is None else found
+        out.append(seen[key])
+    for oldest in list(seen)[:-_MOMENTS]:
+        del seen[oldest]
+    return out
+
+
+_SEEN: WeakKeyDictionary[Mannequin, dict[tuple[bytes, bytes, bytes], list[Polygon]]] = WeakKeyDictionary()
+
+
+def _outlined(figure: Mannequin, turn: np.ndarray, place: np.ndarray, axes: np.ndarray) -> list[Polygon]:
+    """Of one moment."""
     few, groups = _corners(figure)
-    out = []
     angles = np.arange(_WAYS) * 2 * np.pi / _WAYS
     ways = np.stack([np.cos(angles), np.sin(angles)])
-    for turn, place in zip(rotation, position, strict=True):
-        flat = posed(few, turn, place) @ axes.T
-        polygons = []
-        for a, b in groups:
-            corners = flat[a:b]
-            at = np.argmax(corners @ ways, axis=0)
-            at = at[np.concatenate([[True], at[1:] != at[:-1]])]
-            polygons.append(np.round(corners[at], 3).ravel().tolist())
-        out.append([polygon for polygon in polygons if len(polygon) >= 6])
-    return out
+    flat = posed(few, turn, place) @ axes.T
+    polygons = []
+    for a, b in groups:
+        corners = flat[a:b]
+        at = np.argmax(corners @ ways, axis=0)
+        at = at[np.concatenate([[True], at[1:] != at[:-1]])]
+        polygons.append(np.round(corners[at], 3).ravel().tolist())
+    return [polygon for polygon in polygons if len(polygon) >= 6]
 
 
 _CORNERS: WeakKeyDictionary[Mannequin, tuple[Mannequin, list[tuple[int, int]]]] = WeakKeyDictionary()

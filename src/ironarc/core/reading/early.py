@@ -16,9 +16,9 @@ from ironarc.core.reading.read import Answer
 
 @dataclass(frozen=True, eq=False)
 class Early:
-    """A reading's poses and places, for pictures that need not wait for the rest: it takes a tenth of a reading's time.
+    """A reading's poses and places, for pictures that need not wait for the rest: it takes a tenth of the time.
 
-    com : (frames, 3) m, of the body alone, whatever it holds; floor_m : as the shot has it, or the lowest joint's height
+    com : (frames, 3) m, of the body alone, whatever it holds; floor_m : the shot's, or the lowest joint's height
     com_velocity, com_acceleration, angular_momentum : (frames, 3), NaN: not known yet
     """
 
