@@ -14,7 +14,7 @@ const COPIES = {
   "@ibm/plex-mono": ["Regular", "Medium"].map((w) =>
     [`fonts/complete/woff2/IBMPlexMono-${w}.woff2`, `fonts/IBMPlexMono-${w}.woff2`]),
   "@tabler/icons": ["arrow-back-up", "arrow-forward-up", "arrow-left", "box", "camera", "check", "chevron-left", "chevron-right",
-    "clipboard", "copy", "download", "eye", "eye-off", "flag", "focus-2", "keyboard", "line", "lock", "lock-open", "man",
+    "clipboard", "copy", "download", "eye", "eye-off", "flag", "focus-2", "grain", "keyboard", "line", "lock", "lock-open", "man",
     "movie", "pencil", "photo", "pin", "player-pause", "player-play", "player-skip-back", "player-skip-forward", "plus",
     "repeat", "route", "ruler-measure", "trash", "upload", "x", "zoom-in", "zoom-out"]
     .map((name) => [`icons/outline/${name}.svg`, `icons/${name}.svg`]),

@@ -19,6 +19,7 @@ from ironarc.core.document.plain import from_plain, to_plain
 from ironarc.core.errors import EditError
 from ironarc.core.motion.layers import CORRECTION, KEYED, TURN
 from ironarc.core.reading import read_shot
+from ironarc.core.scene.markers import MarkerSet
 from ironarc.core.skin import OwnSkin
 from tests.conftest import demo
 from tests.figures import bake_shot
@@ -48,6 +49,7 @@ ARRAYS = {
         "meant": [3, 4],
     },
     Dense: {"values": [1.0, 2.5, 4.0]},
+    MarkerSet: {"places": np.arange(6.0).reshape(2, 3)},
     OwnSkin: {"packed": np.arange(9, dtype=np.uint8)},
     Turns: {
         "frames": [1.0, 4.0], "angles": [[0.1, 0.2, 0.3], [0.4, 0.5, 0.6]], "slopes_in": np.ones((2, 3)),

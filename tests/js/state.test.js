@@ -26,7 +26,7 @@ test("nobody changes the state behind its back, and it holds nothing unheard of"
 });
 
 test("what is in the shot is read from the state as it is now", () => {
-  const scene = (first) => ({ first, last: 9, performers: [{ id: "performer1" }], props: [{ id: "prop1", track: [[0], [1]] }], references: [], guides: [], cameras: [] });
+  const scene = (first) => ({ first, last: 9, performers: [{ id: "performer1" }], props: [{ id: "prop1", track: [[0], [1]] }], references: [], guides: [], cameras: [], marker_sets: [] });
   const state = createState({ scene: scene(1) });
   const setup = createSetup(state, { shot: 7 });
   state.set({ scene: scene(101) });

@@ -8,7 +8,7 @@ from flask.json.provider import DefaultJSONProvider
 from flask_wtf import CSRFProtect
 from sqlalchemy.orm import sessionmaker
 
-from ironarc.core.formats import FORMATS
+from ironarc.core.formats import FORMATS, MARKER_FORMATS
 from ironarc.core.judging.grades import GRADES
 from ironarc.media import MOST_PICTURES
 from ironarc.store.database import connect
@@ -28,7 +28,7 @@ from ironarc.web import (
     weighings,
     yard,
 )
-from ironarc.web.arguments import AddressConverter, IdConverter, motion_words
+from ironarc.web.arguments import AddressConverter, IdConverter, marker_words, motion_words
 from ironarc.web.cards import Cards
 from ironarc.web.icons import icon
 from ironarc.web.sheet_pdf import keep_units
@@ -84,6 +84,9 @@ def create_app(secret_key: str, database_url: str | None = None, port: int = 0) 
     app.jinja_env.globals |= {
         "icon": icon, "shipped": shipped, "motions": list(FORMATS.values()), "motion_words": motion_words(),
         "motion_accepts": ",".join(f".{ending}" for ending in (*FORMATS, *along)), "beside": along,
+        "marker_accepts": ",".join(f".{ending}" for ending in MARKER_FORMATS),
+        "marker_words": marker_words(),
+        "markers": list(MARKER_FORMATS.values()),
         "skin_accepts": ",".join(f".{known.ending}" for known in FORMATS.values() if known.skin),
     }  # fmt: skip
     app.get_send_file_max_age = lambda name: FOREVER_S if request.args.get("v") else None

@@ -1,6 +1,7 @@
 """What a request asks for, read within limits: bodies, numbers and texts that can be kept, ids that can exist."""
 
 import json
+from collections.abc import Iterable
 from contextlib import closing
 from pathlib import PurePath
 from typing import Any, TypeVar
@@ -10,7 +11,7 @@ from pydantic import TypeAdapter
 from werkzeug.routing import BaseConverter, IntegerConverter
 
 from ironarc.core.errors import EditError, FileError, IronArcError
-from ironarc.core.formats import FORMATS
+from ironarc.core.formats import FORMATS, MARKER_FORMATS
 from ironarc.core.settings import MAX_NUMBER
 from ironarc.core.whole_numbers import whole_number
 
@@ -116,7 +117,16 @@ def skin_words() -> str:
 
 def motion_words() -> str:
     """The formats that a motion can come in, in words."""
-    *some, last = dict.fromkeys(known.word.partition(" as ")[0] for known in FORMATS.values())
+    return _either(known.word for known in FORMATS.values())
+
+
+def marker_words() -> str:
+    """The formats that markers can come in, in words."""
+    return _either(known.word for known in MARKER_FORMATS.values())
+
+
+def _either(words: Iterable[str]) -> str:
+    *some, last = dict.fromkeys(word.partition(" as ")[0] for word in words)
     return f"{', '.join(some)} or {last}" if some else last
 
 

@@ -1,6 +1,8 @@
 """The Bench: one shot, its data, and the edits made on it."""
 
 import re
+from contextlib import suppress
+from dataclasses import replace
 from urllib.parse import urlencode
 
 from flask import Blueprint, Response, render_template, request
@@ -14,6 +16,7 @@ from ironarc.core.judging.judge import blows_of
 from ironarc.core.mannequin import FINE, LIGHT
 from ironarc.core.reading import Reading
 from ironarc.core.reading.points import point_at
+from ironarc.core.scene.markers import MarkerSet
 from ironarc.core.scene.rate import parse_rate, rate_text
 from ironarc.core.scene.reference import MARK_WORDS
 from ironarc.core.whole_numbers import whole_number
@@ -22,7 +25,7 @@ from ironarc.web.arguments import frame_argument, read_body
 from ironarc.web.bench_data import early_data, reading_data
 from ironarc.web.commands import EDIT_REQUEST, MOVE_REQUEST, to_edit
 from ironarc.web.keeping import FOREVER, for_ever, mark, plain_json
-from ironarc.web.packed import EARLY_KINDS, KINDS, packed_motion
+from ironarc.web.packed import EARLY_KINDS, KINDS, packed_markers, packed_motion
 from ironarc.web.panels import STEPS, panel_html
 from ironarc.web.panels.look import look_at, looked_at
 from ironarc.web.panels.read import FILTERS, more_cards, proof_of
@@ -188,6 +191,21 @@ def skin(shot_id: int, revision: int, who: str, level: str):
         performer = variants().shot(session, shot_id, revision).performer_called(who)
         sent = skin_for(performer, performer.body(), level)
         return for_ever(session, sent, "application/octet-stream")
+
+
+@pages.get("/r/<id:revision>/markers/<item>")
+def markers(shot_id: int, revision: int, item: str):
+    """Markers and where the performer carries them, as `packed.py` has them."""
+    with open_session() as session:
+        shots.check_there(session, shot_id)
+        found = variants().shot(session, shot_id, revision).item(item)
+        if not isinstance(found, MarkerSet):
+            raise shots.NotFound("There are no such markers.")
+        with suppress(EditError):  # who they are compared with may have gone
+            poses = see(session, shot_id, revision, request.args.get("as", "now"), found.performer).reading.poses
+            return for_ever(session, packed_markers(found, poses), "application/octet-stream")
+        poses = see(session, shot_id, revision).reading.poses
+        return for_ever(session, packed_markers(replace(found, worn=()), poses), "application/octet-stream")
 
 
 @pages.get("/files/<address:address>")

@@ -10,7 +10,8 @@ from ironarc.core.edits.commands.scene import add_reference
 from ironarc.core.edits.commands.skin import wear
 from ironarc.core.errors import EditError, FileError
 from ironarc.core.exchange.bring_in import file_error, performer_from_file
-from ironarc.core.formats import FORMATS, ending_of
+from ironarc.core.exchange.marked import markers_from_file
+from ironarc.core.formats import FORMATS, ending_of, markers_of
 from ironarc.core.scene.reference import Reference
 from ironarc.core.truing.new_take import new_take, set_beside
 from ironarc.core.whole_numbers import whole_number
@@ -44,18 +45,23 @@ def _number(name: str) -> int:
 
 @pages.post("/performers")
 def performer(shot_id: int):
-    """A file of motion becomes one more performer."""
+    """A file of motion becomes one more performer; one of markers is set beside the performer that is read."""
     name, data, beside = motion_sent()
+    stem, markers, says = PurePath(name).stem[:60], markers_of(name, data), []
 
     def make(seen):
         try:
-            stem = PurePath(name).stem[:60] or "Performer"
-            joined = performer_from_file(data, stem, seen.shot, ending_of(name), beside)
+            if markers:
+                found, assumed = markers_from_file(data, stem, markers, seen.shot, seen.performer)
+                says.extend(assumed)
+                return AddItem(found, f"Bring in {found.name}")
+            joined = performer_from_file(data, stem or "Performer", seen.shot, ending_of(name), beside)
         except FileError as error:
             raise file_error(error, name) from error
         return AddItem(joined)
 
-    return vars(apply_edit(shot_id, _number("revision"), make))
+    standing = apply_edit(shot_id, _number("revision"), make, request.form.get("performer", ""))
+    return vars(standing) | {"says": " ".join(says)}
 
 
 @pages.post("/take")

@@ -9,9 +9,10 @@ from flask import Blueprint, Response, render_template, request
 from ironarc.core.document import Performer, Shot
 from ironarc.core.errors import EditError
 from ironarc.core.exchange.handed import AS_IT_CAME, Y_UP, Handing
+from ironarc.core.exchange.marked import places_file
 from ironarc.core.exchange.root_motion import WITHIN
 from ironarc.core.exchange.take_home import motion_file
-from ironarc.core.formats import FORMATS
+from ironarc.core.formats import FORMATS, MARKER_FORMATS
 from ironarc.core.judging.judging_json import judging_to_plain
 from ironarc.core.judging.reading_csv import reading_to_csv
 from ironarc.core.judging.reading_json import readings_to_plain
@@ -159,6 +160,21 @@ def export_csv(shot_id: int, revision: int):
     # the mark tells a table program that letters beyond ASCII follow
     data = "\ufeff" + reading_to_csv(seen.reading)
     return download(f"{seen.shot.name} {seen.performer.name}", data.encode(), "csv", "text/csv")
+
+
+@pages.get("/r/<id:revision>/places.<ending>")
+def export_places(shot_id: int, revision: int, ending: str):
+    """Joints, center of gravity, plumb and pushes, as markers; of one performer, or of all."""
+    if ending not in MARKER_FORMATS:
+        raise NotFound(f"Places can't be written as .{ending[:20]}; they can as {', '.join(MARKER_FORMATS)}.")
+    who = request.args.get("who", "")
+    with open_session() as session:
+        shot = see(session, shot_id, revision).shot
+        performers = [shot.performer_called(who)] if who else shot.performers
+        readings = {p.id: see(session, shot_id, revision, who=p.id).reading for p in performers}
+    data = places_file(shot, readings, ending, tuple(readings))
+    name = f"{shot.name} {performers[0].name} places" if who else f"{shot.name} places"
+    return download(name, data, ending, MARKER_FORMATS[ending].media_type)
 
 
 @pages.get("/r/<id:revision>/judging.json")

@@ -8,13 +8,16 @@ from hashlib import blake2b
 import numpy as np
 
 from ironarc.core.errors import EditError
+from ironarc.core.motion.poses import Poses
 from ironarc.core.reading import Reading
 from ironarc.core.reading.balance import read_balance
 from ironarc.core.reading.early import Early
 from ironarc.core.reading.forces import Forces, kept_frames, kept_up, read_forces
+from ironarc.core.reading.marked import worn_at
 from ironarc.core.reading.momentum import set_off
 from ironarc.core.reading.skin import parts_of
 from ironarc.core.reading.spin import read_spin_parts
+from ironarc.core.scene.markers import MarkerSet
 
 BLOCK = 256  # frames
 DIGEST = 24  # letters
@@ -131,6 +134,12 @@ def _pushes(reading: Reading, forces: Forces, at: slice) -> tuple[np.ndarray, np
         out[:, k, 1:4] = (weight[..., None] * places[:, points]).sum(axis=1) / np.maximum(total, 1e-12)[:, None]
         drawn[:, k] = forces.told[at] & (total > 0) & (np.linalg.norm(push, axis=1) > LEAST_BW)
     return out, drawn
+
+
+def packed_markers(markers: MarkerSet, poses: Poses) -> bytes:
+    """For each frame x, y, z (m) of every marker, then, frame by frame too, of where the performer carries it. NaN
+    where there is no such place."""
+    return _floats(markers.at(poses.frames, poses.dt)) + _floats(worn_at(markers, poses))
 
 
 def _floats(values: np.ndarray) -> bytes:

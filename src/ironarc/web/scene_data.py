@@ -17,6 +17,7 @@ from ironarc.core.reading.points import guided
 from ironarc.core.reading.travel import travel_direction
 from ironarc.core.scene.camera import Camera
 from ironarc.core.scene.guide import Guide
+from ironarc.core.scene.markers import MarkerSet
 from ironarc.core.scene.props import Prop
 from ironarc.core.scene.rate import rate_text
 from ironarc.core.scene.reference import Reference
@@ -88,6 +89,7 @@ def scene_data(shot: Shot, readings: Mapping[str, Reading | Early]) -> dict:
         "references": [_reference_data(shot, r) for r in shot.references],
         "guides": [_guide_data(shot, g) for g in shot.guides],
         "cameras": [_camera_data(shot, c) for c in shot.cameras],
+        "marker_sets": [_markers_data(m) for m in shot.marker_sets],
         "remarks": [
             {"id": r.id, "frame": r.frame, "by": r.by, "text": r.text, "strokes": [asdict(s) for s in r.strokes]}
             for r in shot.remarks
@@ -208,6 +210,16 @@ def _camera_data(shot: Shot, camera: Camera) -> dict:
         "aspect": camera.aspect,
         "keys": camera.key_frames,
         "track": np.round(camera.track(frames), 5).tolist(),
+    }
+
+
+def _markers_data(markers: MarkerSet) -> dict:
+    """Where they are comes as `packed_markers` has it."""
+    x, up, z = markers.placement.offset_m
+    return _common(markers) | {
+        "names": markers.names,
+        "performer": markers.performer,
+        "placement": {"offset": [x, up, z], "turn": markers.placement.turn_rad, "scale": markers.placement.scale},
     }
 
 

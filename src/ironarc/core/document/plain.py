@@ -26,6 +26,7 @@ from ironarc.core.figure.rig import Rig
 from ironarc.core.motion.layers import Layer
 from ironarc.core.scene.camera import Camera
 from ironarc.core.scene.guide import Guide
+from ironarc.core.scene.markers import MarkerSet
 from ironarc.core.scene.props import Prop
 from ironarc.core.scene.reference import Reference
 from ironarc.core.settings import MAX_NUMBER
@@ -37,7 +38,7 @@ GetBlob = Callable[[str], np.ndarray]
 # Where one of several may stand, each says which it is
 _WORDS = {
     Keys: "keys", Dense: "dense", Turns: "turns", Performer: "performer", Prop: "prop", Reference: "reference",
-    Guide: "guide", Camera: "camera",
+    Guide: "guide", Camera: "camera", MarkerSet: "markers",
 }  # fmt: skip
 
 
@@ -101,7 +102,7 @@ def _fields_to_plain(value: Any, put: PutBlob) -> dict:
 
 # What is large is in memory once, whatever revisions have it and however they came there: an undo, or somebody else's
 # edit, then finds the very columns that all that was worked out of them is kept with
-_LARGE = (Performer, Layer, Rig, OwnSkin, *get_args(Column))
+_LARGE = (Performer, Layer, Rig, OwnSkin, MarkerSet, *get_args(Column))
 _BLOBS, _HASH = re.compile(r'"blob": "([^"]*)"'), 64
 _alive: WeakValueDictionary[tuple[type, str], Any] = WeakValueDictionary()
 

@@ -14,6 +14,7 @@ from ironarc.core.motion.pins import Anchors
 from ironarc.core.motion.poses import Poses
 from ironarc.core.scene.camera import Camera
 from ironarc.core.scene.guide import Guide
+from ironarc.core.scene.markers import MarkerSet
 from ironarc.core.scene.props import PLACE_CHANNELS, TURN_CHANNELS, Prop, middle_of
 from ironarc.core.scene.rate import rate_of
 from ironarc.core.scene.reference import Reference
@@ -46,9 +47,10 @@ class Limit:
     cracked: float
 
 
-Item = Performer | Prop | Reference | Guide | Camera
+Item = Performer | Prop | Reference | Guide | Camera | MarkerSet
 ITEM_KINDS = {
     "performers": "performer", "props": "prop", "references": "reference", "guides": "guide", "cameras": "camera",
+    "marker_sets": "markers",
 }  # fmt: skip
 
 
@@ -84,6 +86,7 @@ class Shot:
     remarks: tuple[Remark, ...] = ()
     sequence: str = ""
     cameras: tuple[Camera, ...] = ()
+    marker_sets: tuple[MarkerSet, ...] = ()
 
     @property
     def fps(self) -> float:
@@ -113,11 +116,11 @@ class Shot:
         return found
 
     def items(self) -> tuple[Item, ...]:
-        """Everything the scene sheet lists: performers, props, references, guides, cameras."""
+        """Everything the scene sheet lists: performers, props, references, guides, cameras, markers."""
         return tuple(item for kind in ITEM_KINDS for item in getattr(self, kind))
 
     def item(self, item_id: str) -> Item:
-        """The performer, prop, reference, guide or camera with this id; EditError when there is none."""
+        """The performer, prop, reference, guide, camera or markers with this id; EditError when there is none."""
         for item in self.items():
             if item.id == item_id:
                 return item

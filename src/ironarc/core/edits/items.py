@@ -1,4 +1,4 @@
-"""Edits of what is in the shot: performers, props, references, guides and cameras come, go, and are set."""
+"""Edits of what is in the shot: performers, props, references, guides, cameras and markers come, go, and are set."""
 
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
@@ -11,12 +11,16 @@ from ironarc.core.reading.points import check_guided
 from ironarc.core.reading.shot import settled
 from ironarc.core.scene.camera import Camera
 from ironarc.core.scene.guide import Guide
+from ironarc.core.scene.markers import MarkerSet
 from ironarc.core.scene.props import Prop
 from ironarc.core.scene.reference import Reference
 
 MOST_ITEMS = 60
 MOST_LOADS = 20
-CLASSES = {"performer": Performer, "prop": Prop, "reference": Reference, "guide": Guide, "camera": Camera}
+CLASSES = {
+    "performer": Performer, "prop": Prop, "reference": Reference, "guide": Guide, "camera": Camera,
+    "markers": MarkerSet,
+}  # fmt: skip
 # What may be set of each; pictures, joints and layers have edits of their own
 _MARKS = ("name", "hidden", "locked")
 SETTABLE = {
@@ -34,11 +38,12 @@ SETTABLE = {
     ),
     Guide: (*_MARKS, "kind", "points_m", "first", "frames", "of", "performer"),
     Camera: (*_MARKS, "columns", "sensor_mm", "aspect"),
+    MarkerSet: (*_MARKS, "places", "first", "placement", "performer", "worn"),
 }  # fmt: skip
 
 
 def kind_of(item: Item) -> str:
-    """ "performer", "prop", "reference", "guide" or "camera"."""
+    """ "performer", "prop", "reference", "guide", "camera" or "markers"."""
     return next(word for word, cls in CLASSES.items() if type(item) is cls)
 
 
@@ -65,7 +70,8 @@ class AddItem(Edit):
             raise EditError(f"There is already something called {self.item.id!r} in this shot.")
         if len(shot.items()) >= MOST_ITEMS:
             raise EditError(
-                f"A shot holds up to {MOST_ITEMS} performers, props, references, guides and cameras together."
+                f"A shot holds up to {MOST_ITEMS} performers, props, references, guides, cameras and sets of markers "
+                "together."
             )
         item = _checked(self.item, shot)
         shot = settled(shot)

@@ -121,6 +121,7 @@ class Renumber(Edit):
                 replace(c, columns={channel: keys.shifted(by) for channel, keys in c.columns.items()})
                 for c in shot.cameras
             ),
+            marker_sets=tuple(replace(m, first=m.first + by) for m in shot.marker_sets),
             remarks=tuple(replace(r, frame=r.frame + by) for r in shot.remarks),
         )
 

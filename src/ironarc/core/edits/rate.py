@@ -61,6 +61,7 @@ def at_rate(shot: Shot, rate: Fraction, keep: str) -> Shot:
             replace(c, columns={channel: retime_keys(k, first, factor) for channel, k in c.columns.items()})
             for c in shot.cameras
         ),
+        marker_sets=tuple(replace(m, first=first + (m.first - first) * float(factor)) for m in shot.marker_sets),
     )
     return _known_below(shot, there)
 

@@ -147,4 +147,5 @@ def _beside(joined: Performer, shot: Shot) -> Performer:
 
 def file_error(error: FileError, name: str) -> FileError:
     """The error of a file that could not be read, with the file's name."""
-    return FileError(f"{name} could not be read. {error}")
+    says = str(error)
+    return FileError(f"{name} could not be read. {says[:1].upper()}{says[1:]}")

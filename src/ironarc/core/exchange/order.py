@@ -143,7 +143,7 @@ def _shot(
     made = replace(
         shot, name=f"{shot.name}: {text.strip()}"[:80], performers=(plays,), first_frame=1, frames=len(local),
         props=props,
-        references=(), guides=(), cameras=(), source="",
+        references=(), guides=(), cameras=(), marker_sets=(), source="",
     )  # fmt: skip
     return settled(made)
 

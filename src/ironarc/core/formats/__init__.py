@@ -1,5 +1,5 @@
-"""Open file formats of motion: one module a format, whose `FORMAT` is known by being in this folder. Shell, pages, drop
-and downloads read this registry; nothing else names a format."""
+"""Open file formats of motion and of markers: one module a format, whose `FORMAT` or `MARKERS` is known by being in
+this folder. Shell, pages, drop and downloads read this registry; nothing else names a format."""
 
 from importlib import import_module
 from pathlib import Path
@@ -7,19 +7,32 @@ from pkgutil import iter_modules
 
 from ironarc.core.errors import FileError
 from ironarc.core.formats.format import Extras, FileCamera, FileMotion, Format
+from ironarc.core.formats.marker_format import FileMarkers, Forces, MarkerFormat
 
 _MODULES = [import_module(f"{__name__}.{module.name}") for module in iter_modules(__path__)]
 FORMATS: dict[str, Format] = {m.FORMAT.ending: m.FORMAT for m in _MODULES if hasattr(m, "FORMAT")}
+MARKER_FORMATS: dict[str, MarkerFormat] = {m.MARKERS.ending: m.MARKERS for m in _MODULES if hasattr(m, "MARKERS")}
 USUAL = "bvh"  # what is written where nobody says
 
 
 def ending_of(name: str) -> str:
     """The ending of a file's name, of those that can be read and written. FileError for any other."""
     ending = name.rsplit(".", 1)[-1].lower() if "." in name else ""
+    if ending not in FORMATS and ending in MARKER_FORMATS:
+        raise FileError(
+            f"{name[-60:]} holds markers and no skeleton. Open a shot and bring it in there, beside its performer."
+        )
     if ending not in FORMATS:
         known = ", ".join(f".{known}" for known in FORMATS)
         raise FileError(f"{name[-60:]} has no ending of a motion that can be read and written here: {known}.")
     return ending
+
+
+def markers_of(name: str, data: bytes) -> MarkerFormat | None:
+    """The format of markers that a file is in; None for one that holds none."""
+    known = MARKER_FORMATS.get(name.rsplit(".", 1)[-1].lower())
+    begins = data.removeprefix(b"\xef\xbb\xbf").startswith(known.begins) if known else False
+    return known if begins else None
 
 
 def is_motion(path: Path) -> bool:
@@ -36,4 +49,7 @@ def is_motion(path: Path) -> bool:
         return False
 
 
-__all__ = ["FORMATS", "USUAL", "Extras", "FileCamera", "FileMotion", "Format", "ending_of", "is_motion"]
+__all__ = [
+    "FORMATS", "MARKER_FORMATS", "USUAL", "Extras", "FileCamera", "FileMarkers", "FileMotion", "Forces", "Format",
+    "MarkerFormat", "ending_of", "is_motion", "markers_of",
+]  # fmt: skip

@@ -58,6 +58,8 @@ def parse(data: bytes) -> FileMotion:
 
 def _rig(reader) -> Rig:
     head = next(reader, [])
+    if [word.strip().lower() for word in head[:2]] == ["frame", "seconds"]:
+        raise FileError("it holds places and no skeleton. Open a shot and bring it in there, beside its performer.", 1)
     if [word.strip().lower() for word in head] != HEAD:
         raise FileError(f"its first row is not {','.join(HEAD)}, so nothing says what its skeleton is.", 1)
     joints: list[Joint] = []

@@ -9,6 +9,7 @@ from ironarc.core.edits.commands import (
     judging,
     keys,
     layers,
+    markers,
     overlap,
     performers,
     pins,
@@ -26,6 +27,7 @@ from ironarc.core.edits.commands import (
 from ironarc.core.edits.commands.registry import COMMANDS, command
 
 __all__ = [
-    "COMMANDS", "camera", "carry", "command", "curves", "feet", "footing", "judging", "keys", "layers", "overlap",
-    "performers", "pins", "posing", "remarks", "rigging", "room", "scene", "shot", "skin", "strike", "strips", "weight",
+    "COMMANDS", "camera", "carry", "command", "curves", "feet", "footing", "judging", "keys", "layers", "markers",
+    "overlap", "performers", "pins", "posing", "remarks", "rigging", "room", "scene", "shot", "skin", "strike",
+    "strips", "weight",
 ]  # fmt: skip

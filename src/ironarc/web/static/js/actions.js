@@ -103,7 +103,16 @@ export function createActions(root, state, setup, { say, shown, parts }) {
     turn: (swing_rad) => parts.stage.turnBy(swing_rad),
     edit: (edit) => post("edits", { edit }),
     add: (edit, how) => pickAdded(actions.edit(edit), how),
-    upload: (path, files, fields) => pickAdded(change((revision) => postForm(`/shots/${setup.shot}/${path}`, files, { revision, ...fields }))),
+    // what it brings, and what was assumed of it
+    async upload(path, files, fields) {
+      let says = "";
+      await pickAdded(change(async (revision) => {
+        const standing = await postForm(`/shots/${setup.shot}/${path}`, files, { revision, performer: state.get("who"), ...fields });
+        says = standing.says ?? "";
+        return standing;
+      }));
+      if (says) say(says, "stays");
+    },
     stands: () => parts.stage.stands(),
     view: (name) => parts.transport.setView(name),
     // a new take, or a skin, and what came of it

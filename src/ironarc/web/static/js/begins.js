@@ -22,7 +22,7 @@ const shownOf = (step) => ({
   step, side: "now", trying: null, trial: null, variant: null, data: null, motion: null, motions: {}, held: null, physics: null, gap: null, compared: null,
   shown: {
     footing: true, pushes: true, phantom: true, spin: false, line: false, com: true, path: true, gravity: true, ghosts: true, keyGhosts: false, silhouette: false, changed: false, horizon: false,
-    partPath: true, grid: true, props: true, guides: true, references: true,
+    partPath: true, grid: true, props: true, guides: true, markers: true, references: true,
     smooth: keptSmooth(), "small-lens": false, "small-front": false, "small-side": false, "small-top": false, "small-free": false,
   },
 });

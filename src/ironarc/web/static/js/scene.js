@@ -3,7 +3,7 @@
 // Steps in which what is picked can be set
 export const SETTING = new Set(["set", "strike"]);
 
-const OF_SCENE = ["fps", "rate", "first", "last", "floor", "g", "name", "display", "performers", "props", "references", "guides", "cameras", "remarks"];
+const OF_SCENE = ["fps", "rate", "first", "last", "floor", "g", "name", "display", "performers", "props", "references", "guides", "cameras", "marker_sets", "remarks"];
 
 // `fixed` : what stays while the bench is open. Everything else is read from the state as it is now
 export function createSetup(state, fixed) {
@@ -12,7 +12,7 @@ export function createSetup(state, fixed) {
   return Object.freeze(setup);
 }
 
-export const itemsOf = (scene) => [...scene.performers, ...scene.props, ...scene.references, ...scene.guides, ...scene.cameras];
+export const itemsOf = (scene) => [...scene.performers, ...scene.props, ...scene.references, ...scene.guides, ...scene.cameras, ...scene.marker_sets];
 
 export const performerOf = (scene, id) => scene.performers.find((p) => p.id === id) ?? scene.performers[0];
 

@@ -97,6 +97,8 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     "key-camera": () => moveCamera({ key: true }),
     "unkey-camera": (data) => actions.edit({ kind: "unkey_camera", item: pick(), frame: Number(data.frame) }),
     "to-frame": (data) => actions.go(Number(data.frame), Number(data.frame), Number(data.frame)),
+    "add-markers": () => byId("add-markers").click(),
+    "line-up-markers": () => actions.edit({ kind: "line_up_markers", item: pick() }),
     "skin-file": () => byId("skin-file").click(),
     "show-skin": ({ on }) => actions.edit({ kind: "show_skin", performer: pick(), shown: on === "1" }),
     "take-skin-off": () => actions.edit({ kind: "take_skin_off", performer: pick() }),
@@ -244,6 +246,11 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     "camera-aim": (field) => moveCameraBy(field, "aim_m"),
     "camera-shape": (field) => set({ aspect: Number(field.value) }),
     "camera-sensor": (field) => set({ sensor_mm: Number(field.value) }),
+    "markers-who": (field) => actions.edit({ kind: "line_up_markers", item: pick(), performer: field.value }),
+    "markers-place"(field) {
+      const value = number(field, field.closest("label").textContent.trim());
+      if (all(value)) actions.edit({ kind: "place_markers", item: pick(), [field.dataset.one]: value / unitOf(field) });
+    },
     "skin-clay": (field) => actions.edit({ kind: "skin_in_clay", performer: pick(), clay: field.checked }),
     "skin-felt": (field) => actions.edit({ kind: "touch_by_skin", performer: pick(), felt: field.checked }),
     rename: (field) => actions.edit({ kind: "rename_item", item: pick(), name: field.value }),
@@ -288,7 +295,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     const { change } = event.target.dataset;
     if (!SETTING.has(state.get("step"))) return;
     if (change) changes[change](event.target);
-    if (event.target.id === "add-file" && event.target.files.length) upload("performers", event.target);
+    if (["add-file", "add-markers"].includes(event.target.id) && event.target.files.length) upload("performers", event.target);
     if (event.target.id === "skin-file" && event.target.files.length) wearSkin(event.target);
     if (event.target.id === "add-reference" && event.target.files.length) upload("references", event.target);
   });

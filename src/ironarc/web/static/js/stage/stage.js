@@ -13,6 +13,7 @@ import { createForces } from "./forces.js";
 import { createGap } from "./gap.js";
 import { createGrips } from "./grips.js";
 import { createGuides } from "./guides.js";
+import { createMarked } from "./marked.js";
 import { createHorizon, createLensFrame, smallSpots } from "./lens.js";
 import { createMarkers } from "./markers.js";
 import { PAPER } from "./inks.js";
@@ -94,7 +95,7 @@ export function createStage(canvas, state, setup, actions, { references, block, 
   const measures = labels.cloneNode(), words = labels.cloneNode();
   canvas.after(labels, signs, measures, words);
   const props = createProps(ground, labels);
-  const guides = createGuides(ground);
+  const guides = createGuides(ground), marked = createMarked(ground, state, setup, () => show());
   const weights = createWeights(onBody), footing = createFooting(onBody), forces = createForces(onBody, words);
   const gap = createGap(rest, measures), sketches = createSketches(rest);
   const backdrops = createBackdrops(restBehind, references, redraw);
@@ -282,6 +283,7 @@ export function createStage(canvas, state, setup, actions, { references, block, 
     props.show(setup, frame, { visible: shown.props, setting: state.get("step") === "set", strobing: shown.ghosts && still, picked: setting ? picked : "", shiftOf: tools.shiftOf });
     guides.show(setup, { visible: shown.guides, picked: setting ? picked : "", moved: tools.movedPoints(state.get("pick")), drawing: state.get("drawing") });
     guides.showFrame(setup, frame, shown.guides);
+    marked.show(index, shown.markers);
     backdrops.show(setup, shown.references);
     sketches.show(setup.remarks, state.get("sketch"), frame, cameras.current().position);
     gap.show(setting ? state.get("gap") : null);
