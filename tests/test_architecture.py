@@ -34,7 +34,9 @@ def test_the_core_knows_nobody():
     for path in (SOURCE / "core").rglob("*.py"):
         for name in imports(path):
             engine = name == "mujoco" and path.parent.name == "passive"
-            assert engine or name.split(".")[0] in ALLOWED_IN_CORE, (path, name)
+            # the one extra, in a process of its own
+            usd = name.split(".")[0] == "pxr" and path.name == "usd_apart.py"
+            assert engine or usd or name.split(".")[0] in ALLOWED_IN_CORE, (path, name)
             if name.startswith("ironarc"):
                 assert name.startswith("ironarc.core"), (path, name)
 

@@ -158,7 +158,7 @@ def test_many_files_and_folders_are_a_table_that_goes_on_past_a_bad_one(files):
 
 def test_an_empty_folder_is_said(tmp_path):
     done = run("read", tmp_path)
-    assert (done.returncode, "no .bvh or .csv or .glb or .gltf file" in done.stderr) == (2, True)
+    assert (done.returncode, "no .bvh or .csv or .glb or .gltf or .usda or .usdc file" in done.stderr) == (2, True)
 
 
 def test_csv_is_one_row_a_frame_with_units(files):
@@ -268,7 +268,7 @@ def test_a_format_that_is_not_known_is_refused_and_nothing_is_written(files, tmp
         done = run(*command)
         assert done.returncode == 2
         assert (
-            "out.tsv has no ending of a motion that can be read and written here: .bvh, .csv, .glb, .gltf."
+            "out.tsv has no ending of a motion that can be read and written here: .bvh, .csv, .glb, .gltf, .usda, .usdc."
             in done.stderr
         )
     (tmp_path / "in.tsv").write_text("1 2 3")

@@ -38,7 +38,7 @@ def edit(client, token, hop, command: dict, revision=None):
 def test_an_empty_yard_says_what_to_do(client):
     page = as_read(client.get("/").text)
     assert "No shots yet" in page
-    assert "Drop a BVH, CSV or glTF file anywhere on this page" in page
+    assert "Drop a BVH, CSV, glTF or OpenUSD file anywhere on this page" in page
 
 
 def test_the_yard_shows_a_card_with_a_drawn_picture(client, hop):

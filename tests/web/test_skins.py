@@ -159,7 +159,7 @@ def test_a_skin_is_put_on_a_performer_whose_joints_match(client, hop, token, sma
 
     for name, data, says in (
         ("hop.bvh", b"HIERARCHY", "has no skin in it"), ("coat.glb", b"glTF", "it is cut"),
-        ("coat.glb", bones_alone(), "it has no skin"),
+        ("coat.glb", bones_alone(), "It has no skin"),
     ):  # fmt: skip
         refused = put(name, data)
         assert refused.status_code == 422, name

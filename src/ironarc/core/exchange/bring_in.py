@@ -148,4 +148,6 @@ def _beside(joined: Performer, shot: Shot) -> Performer:
 def file_error(error: FileError, name: str) -> FileError:
     """The error of a file that could not be read, with the file's name."""
     says = str(error)
+    if says.startswith(name):
+        return FileError(says)
     return FileError(f"{name} could not be read. {says[:1].upper()}{says[1:]}")
