@@ -267,10 +267,8 @@ def test_a_format_that_is_not_known_is_refused_and_nothing_is_written(files, tmp
                     ("true", files / "gap.bvh", "-o", tmp_path / "out.tsv", "--fix", "arc")):  # fmt: skip
         done = run(*command)
         assert done.returncode == 2
-        assert (
-            "out.tsv has no ending of a motion that can be read and written here: .bvh, .csv, .glb, .gltf, .usda, .usdc."
-            in done.stderr
-        )
+        known = ".bvh, .csv, .glb, .gltf, .usda, .usdc"
+        assert f"out.tsv has no ending of a motion that can be read and written here: {known}." in done.stderr
     (tmp_path / "in.tsv").write_text("1 2 3")
     assert "in.tsv has no ending of a motion" in run("read", tmp_path / "in.tsv").stderr
     assert [path.name for path in tmp_path.iterdir()] == ["in.tsv"]

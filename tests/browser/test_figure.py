@@ -4,7 +4,10 @@ import io
 
 import numpy as np
 from PIL import Image
+from selenium.webdriver.common.keys import Keys
 
+from ironarc.core.reading import see
+from ironarc.core.truing import propose, read_try
 from ironarc.store import shots
 from tests.conftest import demo
 
@@ -84,3 +87,50 @@ def test_a_character_of_ones_own_is_seen_swapped_for_a_mannequin_and_weighed(per
     held = shots.load(session, shot_id, shots.standing(session, shot_id).revision).performer.weighing.held
     assert len(held) > 15
     assert person.complaints() == []
+
+
+def test_before_and_after_stand_side_by_side_on_the_same_frame(person, session):
+    shot = demo("Gap hop")
+    shot = propose(see(shot), read_try("true_arc(frame=37)")).edit.apply(shot)
+    person.open_shot(shots.create(session, shot), "?step=read&frame=37&view=side")
+    person.click("#show-button")
+    person.click('[data-show="beside"]')
+    person.click("#show-button")
+    person.until(lambda: person.texts(".beside-words span") == ["Before", "After"])
+
+    def halves():
+        seen = stage(person)
+        half = seen.shape[1] // 2
+        return seen[:, :half], seen[:, -half:]
+
+    def height(part):
+        """Row of the middle of all that is drawn dark, below the words."""
+        return np.nonzero(part[len(part) // 5 :].max(axis=2) < 110)[0].mean()
+
+    # the arc that was trued carries the figure higher
+    lower = lambda: height(halves()[0]) - height(halves()[1])  # noqa: E731
+    person.until(lambda: lower() > 4)
+    apart = lower()
+    # one frame for both: before the jump only their paths differ
+    person.type_frame(2)
+    person.until(lambda: lower() < apart / 2)
+    # a click there takes nothing: what is seen is no longer where the hand would take it
+    person.click('[data-step-link="block"]')
+    person.sees("#panel", "Pose")
+    person.hand().move_to_element(person.one(".stage-canvas")).click().perform()
+    assert person.all(".stage-signs:not(:empty) .is-selected") == []
+    person.press(Keys.SPACE)
+    person.until(lambda: person.frame > 6)
+    person.press(Keys.SPACE)
+    person.click("#show-button")
+    person.click('[data-show="beside"]')
+    person.click("#show-button")
+    person.until(lambda: not person.one(".beside-words").is_displayed())
+    assert person.complaints() == []
+
+
+def test_without_a_correction_side_by_side_says_that_both_are_the_same(person, hop):
+    person.open_shot(hop, "?step=read&frame=37")
+    person.click("#show-button")
+    person.click('[data-show="beside"]')
+    person.sees("#bench-message", "No correction has been taken yet")

@@ -198,6 +198,10 @@ def test_references_are_kept_served_and_stepped(bench):
     assert (answer.data, answer.mimetype) == (pictures[4][1], "image/png")
     assert "immutable" in answer.headers["Cache-Control"]
     assert bench.client.get(f"/shots/{bench.id}/files/nothing").status_code == 404
+    # a browser seeks in a film by asking for parts of it
+    part = bench.client.get(f"/shots/{bench.id}/files/{film['files'][0]}", headers={"Range": "bytes=100-199"})
+    assert (part.status_code, part.data) == (206, VIDEO.read_bytes()[100:200])
+    assert part.headers["Content-Range"] == f"bytes 100-199/{len(VIDEO.read_bytes())}"
     bench.command("set_item", item="reference1", changes={"marks": [{"frame": 19, "word": "apex"}], "rate_fps": 12})
     sequence = bench.get("scene.json").json["references"][0]
     assert sequence["marks"] == [{"own": 19, "word": "apex", "frame": 37, "pose_frame": None}]

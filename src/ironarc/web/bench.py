@@ -217,7 +217,9 @@ def file(shot_id: int, address: str):
         if kept is None:
             raise shots.NotFound("There is no such file. It may have been deleted with its shot.")
         # its address is the hash of its bytes, whatever the database
-        return Response(kept.data, mimetype=kept.media_type, headers={"Cache-Control": FOREVER})
+        whole = Response(kept.data, mimetype=kept.media_type, headers={"Cache-Control": FOREVER})
+        # a video is asked for in parts as one seeks in it
+        return whole.make_conditional(request, accept_ranges=True, complete_length=len(kept.data))
 
 
 @pages.get("/r/<id:revision>/panels/<step>")

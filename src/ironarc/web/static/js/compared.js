@@ -14,20 +14,27 @@ export function furthest(a, b, joints) {
 }
 
 export function createCompared(state, setup, { shown, say }) {
-  const wanted = () => state.get("shown").changed || state.get("plots").includes("changed");
-  let asked = null;
+  const wanted = () => state.get("shown").changed || state.get("shown").beside || state.get("plots").includes("changed");
+  let asked = null, told = null;
 
   async function look() {
     const { data, motion } = { data: state.get("data"), motion: state.get("motion") };
-    if (!wanted() || !data || !motion) { if (state.get("compared")) state.set({ compared: null }); return; }
-    const held = state.get("trying") && state.get("held")?.motion;
-    if (held) { state.set({ compared: held }); return; }
+    if (!wanted() || !data || !motion) { if (state.get("compared")) state.set({ compared: null, beside: null }); return; }
+    const held = state.get("trying") && state.get("held");
+    if (held?.motion) {
+      state.set({ compared: held.motion, beside: { data: held.data, motions: { ...state.get("motions"), [state.get("who")]: held.motion }, physics: null } });
+      return;
+    }
+    if (state.get("shown").beside && !data.corrections && told !== data) {
+      told = data;
+      say("No correction has been taken yet, so before and after are the same.", true);
+    }
     const variant = state.get("side") === "now" ? "before" : "now", who = state.get("who"), now = `${state.get("revision")} ${variant} ${who}`;
     if (asked === now && state.get("compared")) return;
     asked = now;
     try {
-      const { motions } = await shown.bring(variant, false);
-      if (asked === now && !state.get("trying")) state.set({ compared: motions[who] });
+      const brought = await shown.bring(variant, false);
+      if (asked === now && !state.get("trying")) state.set({ compared: brought.motions[who], beside: brought });
     } catch (error) { say(error.message); }
   }
   state.on(["shown", "plots", "data", "motion", "trying", "side", "who"], look);

@@ -13,6 +13,7 @@ import { createForces } from "./forces.js";
 import { createGap } from "./gap.js";
 import { createGrips } from "./grips.js";
 import { createGuides } from "./guides.js";
+import { createBesideWords } from "./beside.js";
 import { createMarked } from "./marked.js";
 import { createHorizon, createLensFrame, smallSpots } from "./lens.js";
 import { createMarkers } from "./markers.js";
@@ -106,7 +107,38 @@ export function createStage(canvas, state, setup, actions, { references, block, 
   const horizon = createHorizon(canvas), lensFrame = createLensFrame(canvas), smalls = createSmalls(canvas, (view) => actions.view(view));
   const grips = createGrips(signs, state, setup, () => state.get("step") === "block" && !state.get("options").bare && !state.get("playing") && Boolean(state.get("data")));
   const answer = createAnswer(rest);
-  const tools = createTools(canvas, signs, rest, { state, setup, cameras, markers, props, guides, actions, changed: show, block, grips, answer });
+  const tools = createTools(canvas, signs, rest, { state, setup, cameras, markers, props, guides, actions, changed: show, block, grips, answer, able: () => !beside() });
+  const besideWords = createBesideWords(canvas.parentElement);
+
+  // What is drawn beside the motion that stands: the same before its corrections, or as it was before what is tried
+  const beside = () => (state.get("shown").beside && state.get("data") ? state.get("beside") : null);
+
+  // Both on halves of the stage, on the same frame, through the same camera; what was before stands at the left
+  function renderBeside(other) {
+    const { clientWidth: w, clientHeight: h } = canvas, half = Math.floor(w / 2), frame = heldFrame(state, setup), playing = state.get("playing");
+    const camera = cameras.filmed(half / h, frame - setup.first), pixel = cameras.metresPerPixel(h, camera);
+    const now = { data: state.get("data"), motions: state.get("motions"), physics: READING.has(state.get("step")) ? state.get("physics") : null };
+    const swapped = state.get("side") === "before" && !state.get("trying");
+    renderer.setScissorTest(true);
+    // what stands comes last, so that the stage is left as it is without the other
+    for (const [seen, right] of [[other, swapped], [now, !swapped]]) {
+      markers.setPath(seen.data);
+      showSeen({ ...seen, frame, moving: playing, light: playing });
+      markers.keepSize(camera, setup.display.size, pixel);
+      for (const { figure } of figures.values()) figure.setPixel(pixel);
+      const x = right ? w - half : 0;
+      renderer.setViewport(x, 0, half, h);
+      renderer.setScissor(x, 0, half, h);
+      drawn(camera);
+    }
+    renderer.setScissorTest(false);
+    renderer.setViewport(0, 0, w, h);
+  }
+
+  function seenNow() {
+    const other = beside();
+    if (other) renderBeside(other); else render(cameras.current());
+  }
 
   function render(camera) {
     drawn(camera);
@@ -149,7 +181,7 @@ export function createStage(canvas, state, setup, actions, { references, block, 
 
   const smooth = createSmooth(renderer.getContext(), () => {
     // in step with the browser's own drawing, or what was drawn before would be seen between
-    requestAnimationFrame(() => { if (!due && !lent && !state.get("playing") && state.get("data")) smooth.draw(() => render(cameras.current())); });
+    requestAnimationFrame(() => { if (!due && !lent && !state.get("playing") && state.get("data")) smooth.draw(seenNow); });
   });
 
   let lent = false; // what is on the stage is posed for a film
@@ -168,7 +200,9 @@ export function createStage(canvas, state, setup, actions, { references, block, 
     grips.place(camera, canvas.clientWidth, canvas.clientHeight);
     horizon.show(state.get("shown").horizon ? cameras.horizon() : null, canvas.clientWidth, canvas.clientHeight);
     lensFrame.show(cameras.view() === "lens" ? through() : null, cameras.row(), canvas.clientWidth, canvas.clientHeight, coveredBySmalls());
-    render(camera);
+    const other = beside();
+    besideWords.show(other ? (state.get("trying") ? ["As it stands", "Tried"] : ["Before", "After"]) : null);
+    seenNow();
     if (bySoftware && state.get("shown").smooth) smooth.drawn();
     if (!state.get("data")) return;
     if (rest.visible) canvas.dataset.drawn = String(Number(canvas.dataset.drawn ?? 0) + 1);
@@ -259,7 +293,8 @@ export function createStage(canvas, state, setup, actions, { references, block, 
 
   function show() { showSeen(null); }
 
-  // `filmed` : what is drawn in the place of what stands, for a film: { frame, data, motions, physics, moving }
+  // `filmed` : what is drawn in the place of what stands, for a film: { frame, data, motions, physics, moving, light },
+  // light : with the fewer points of a figure that moves
   function showSeen(filmed) {
     const [hover, shown, picked] = ["hover", "shown", "pick"].map(state.get), data = filmed?.data ?? state.get("data");
     if (!data) return;
@@ -269,7 +304,7 @@ export function createStage(canvas, state, setup, actions, { references, block, 
     for (const [id, { figure }] of figures) figure.light(id === reader.id ? litJoint() : null);
     const still = filmed ? !filmed.moving : !state.get("playing");
     if (!filmed) lookThrough(index, false);
-    showFigures(index, motions, { ghosts: rest.visible && shown.ghosts && still && !held, held, moving: !filmed && !still });
+    showFigures(index, motions, { ghosts: rest.visible && shown.ghosts && still && !held, held, moving: filmed ? Boolean(filmed.light) : !still });
     const blocking = state.get("step") === "block";
     answer.show(blocking ? state.get("tried") : null, data.floor, blocking && !state.get("playing") ? state.get("partPath") : []);
     weights.setFrame(data, motion, reader.figure.joints, index, cameras.current());
@@ -395,7 +430,7 @@ export function createStage(canvas, state, setup, actions, { references, block, 
   });
   // half as many pixels while it plays where each costs; what stands is drawn with more samples than that
   if (bySoftware) state.on(["playing"], () => renderer.setPixelRatio(state.get("playing") ? ratio * PLAYED_RATIO : ratio));
-  state.on(["frame", "hover", "scene", "data", "motions", "shown", "playing", "compared", "pick", "step", "hold", "drawing", "sketch", "part", "gap", "physics", "tried", "grips", "gripHover", "block", "partPath", "options", "ghostFrames"], show);
+  state.on(["frame", "hover", "scene", "data", "motions", "shown", "playing", "compared", "beside", "pick", "step", "hold", "drawing", "sketch", "part", "gap", "physics", "tried", "grips", "gripHover", "block", "partPath", "options", "ghostFrames"], show);
 
   new ResizeObserver(resize).observe(canvas.parentElement);
   return {

@@ -1,5 +1,6 @@
 // What a hand does on the stage. A press goes to the first tool that begins on what lies under it; that one gets the
 // moves and the end, or, with Esc, is cancelled. A tool's `move` says in words what it does.
+// able : whether what is seen is what a hand can take
 import { createAim } from "./aim.js";
 import { createBendTool } from "./bend.js";
 import { createDrawTool } from "./draw.js";
@@ -10,7 +11,7 @@ import { createSketchTool } from "./sketch.js";
 
 const STILL_PX = 4; // a press that moves less is a click
 
-export function createTools(canvas, signs, scene, { state, setup, cameras, markers, props, guides, actions, changed, block, grips, answer }) {
+export function createTools(canvas, signs, scene, { state, setup, cameras, markers, props, guides, actions, changed, block, grips, answer, able }) {
   const aim = createAim(canvas, cameras);
   const place = createPlaceTool(scene, signs, { aim, state, setup, actions });
   const bend = createBendTool({ aim, state, setup, guides, actions });
@@ -26,7 +27,7 @@ export function createTools(canvas, signs, scene, { state, setup, cameras, marke
   function press(event) {
     pressedAt = [event.clientX, event.clientY];
     onTool = false;
-    if (event.button !== 0 || !(event.target === canvas || signs.contains(event.target)) || draw.active()) return;
+    if (!able() || event.button !== 0 || !(event.target === canvas || signs.contains(event.target)) || draw.active()) return;
     aim.at(event);
     active = dragged.find((tool) => tool.begin(event)) ?? null;
     onTool = Boolean(active);
@@ -44,7 +45,7 @@ export function createTools(canvas, signs, scene, { state, setup, cameras, marke
       stop(event);
       return;
     }
-    if (event.buttons || state.get("playing") || !(event.target === canvas || signs.contains(event.target))) return;
+    if (!able() || event.buttons || state.get("playing") || !(event.target === canvas || signs.contains(event.target))) return;
     aim.at(event);
     const hint = draw.active() ? null : dragged.map((tool) => tool.hint(event)).find(Boolean) ?? null;
     state.set({ dragSays: hint });
@@ -69,7 +70,7 @@ export function createTools(canvas, signs, scene, { state, setup, cameras, marke
   }
 
   function click(event) {
-    if (onTool || !pressedAt || Math.hypot(event.clientX - pressedAt[0], event.clientY - pressedAt[1]) > STILL_PX || event.target !== canvas) return;
+    if (!able() || onTool || !pressedAt || Math.hypot(event.clientX - pressedAt[0], event.clientY - pressedAt[1]) > STILL_PX || event.target !== canvas) return;
     aim.at(event);
     if (draw.active()) draw.click();
     else point.click(event);
