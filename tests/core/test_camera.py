@@ -1,5 +1,6 @@
 """Shot cameras: where they look, by geometry known beforehand, and what edits do to their keys."""
 
+from dataclasses import replace
 from fractions import Fraction
 
 import numpy as np
@@ -11,10 +12,11 @@ from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.edits.of_shot import Renumber
 from ironarc.core.edits.rate import KEEP_SECONDS, at_rate
 from ironarc.core.errors import EditError
-from ironarc.core.exchange.bring_in import shot_from_file
+from ironarc.core.exchange.bring_in import joining, shot_from_file
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.reading import see
 from ironarc.core.scene.camera import CHANNELS, camera_at, looked, turned
+from ironarc.core.scene.placement import Placement
 from tests.conftest import demo
 
 
@@ -154,3 +156,34 @@ def test_it_goes_out_with_a_gltf_and_comes_in_again(filmed, moves):
     assert rot.log(rot.multiply(rot.conjugate(turned(a)), turned(b))) == pytest.approx(0, abs=1e-5)
     assert b[:, 7] == pytest.approx(50.0, rel=1e-5)
     assert now.aspect == pytest.approx(was.aspect)
+
+
+def with_camera(shot, place_m):
+    """With a camera from the first frame on, that looks at where the hips are then."""
+    return COMMANDS["add_camera"](see(shot), frame=1, place_m=place_m, aim_m=(0.0, 1.0, 0.8)).apply(shot)
+
+
+def test_cameras_of_a_file_that_joins_a_shot_come_along_at_its_rate_and_on_its_frames():
+    shot = Renumber(101).apply(demo("Gap hop"))
+    host = replace(shot, performers=(replace(shot.performer, placement=Placement((4.0, 0.0, 0.0))),))
+    given = with_camera(demo("Gap hop"), (-4.0, 1.6, 0.8))
+    given = ask(given, "move_camera", frame=25, place_m=(-6.0, 2.0, 0.8), key=True)
+    data = motion_file(at_rate(given, Fraction(48), KEEP_SECONDS), format="glb")
+    joined, (camera,) = joining(data, "Guest", host, "glb")
+    assert (joined.id, camera.id) == ("performer2", "camera1")
+    places = camera.track(np.array([101, 125]))[:, :3]
+    np.testing.assert_allclose(places, [[-4.0, 1.6, 0.8], [-6.0, 2.0, 0.8]], atol=1e-4)
+    # one who would stand in somebody goes aside, and the camera too
+    beside, (moved,) = joining(data, "Guest", shot, "glb")
+    assert beside.placement.offset_m[0] == pytest.approx(0.9)
+    np.testing.assert_allclose(moved.track(np.array([101]))[0, :6] - camera.track(np.array([101]))[0, :6],
+                               [0.9, 0, 0, 0.9, 0, 0], atol=1e-9)  # fmt: skip
+
+
+def test_a_camera_of_a_file_looks_as_far_ahead_as_the_figure_is_on_its_way():
+    given = with_camera(demo("Gap hop"), (-4.0, 1.0, 0.8))
+    away = replace(given, performers=(replace(given.performer, placement=Placement((6.0, 0.0, 0.0))),))
+    back = shot_from_file(motion_file(away, format="glb"), "back", format="glb")
+    poses = away.poses("", away.frame_numbers())
+    far = np.median(np.linalg.norm(poses.position[:, 0] - [-4.0, 1.0, 0.8], axis=1))
+    assert back.cameras[0].track(np.array([1]))[0, 3] == pytest.approx(-4.0 + far, abs=0.01)

@@ -6,10 +6,11 @@ from flask import Blueprint, request
 from pydantic import BaseModel, ConfigDict, TypeAdapter
 
 from ironarc.core.edits import AddItem
+from ironarc.core.edits.base import Together
 from ironarc.core.edits.commands.scene import add_reference
 from ironarc.core.edits.commands.skin import wear
 from ironarc.core.errors import EditError, FileError
-from ironarc.core.exchange.bring_in import file_error, performer_from_file
+from ironarc.core.exchange.bring_in import file_error, joining, performer_from_file
 from ironarc.core.exchange.marked import markers_from_file
 from ironarc.core.formats import FORMATS, ending_of, markers_of
 from ironarc.core.scene.reference import Reference
@@ -55,10 +56,12 @@ def performer(shot_id: int):
                 found, assumed = markers_from_file(data, stem, markers, seen.shot, seen.performer)
                 says.extend(assumed)
                 return AddItem(found, f"Bring in {found.name}")
-            joined = performer_from_file(data, stem or "Performer", seen.shot, ending_of(name), beside)
+            joined, cameras = joining(data, stem or "Performer", seen.shot, ending_of(name), beside)
         except FileError as error:
             raise file_error(error, name) from error
-        return AddItem(joined)
+        if not cameras:
+            return AddItem(joined)
+        return Together(tuple(AddItem(item) for item in (joined, *cameras)), f"Add {joined.name}")
 
     standing = apply_edit(shot_id, _number("revision"), make, request.form.get("performer", ""))
     return vars(standing) | {"says": " ".join(says)}

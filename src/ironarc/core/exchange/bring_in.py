@@ -1,6 +1,6 @@
 """Motion brought in from files: as a shot of its own, or as one more performer."""
 
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import replace
 from fractions import Fraction
 
@@ -13,7 +13,7 @@ from ironarc.core.exchange.unsaid import UNIT, Understood, understood
 from ironarc.core.figure.weighing import Weighing
 from ironarc.core.formats import FORMATS, USUAL, FileCamera
 from ironarc.core.motion.layers import BROUGHT_IN, REPLACES, Layer
-from ironarc.core.motion.retime import retime_layers
+from ironarc.core.motion.retime import retime_keys, retime_layers
 from ironarc.core.reading.shot import settled
 from ironarc.core.scene.camera import CHANNELS, LEAST_MM, MOST_MM, Camera, looked
 from ironarc.core.scene.rate import rate_of
@@ -24,6 +24,7 @@ from ironarc.core.skin import own_skin
 ASIDE_M = 0.9  # one who would stand in somebody else is moved aside by this, and again
 ROOM_M = 0.7
 LEAST_FAR_M, STILL = 0.5, 1e-6
+_ACROSS = {"px": 0, "py": 1, "pz": 2, "ax": 0, "ay": 1, "az": 2}  # which way a channel of a camera goes
 
 
 def shot_from_file(
@@ -56,19 +57,20 @@ def shot_of(
     """A shot of a motion as it was understood."""
     motion = told.motion
     performer = _performer_of(told, "Performer", scale_to_m, weighing or Weighing(), source or name)
+    seen = [_camera(c, f"camera{i}", performer, motion.frame_time_s) for i, c in enumerate(motion.cameras, 1)]
     return settled(
         Shot(
             name, (performer,), motion.frame_time_s, told.first, motion.frames - told.first + 1, g, floor_m, source,
             floor_by_hand=floor_m is not None, assumed=assumed(told, scale_to_m),
-            cameras=tuple(_camera(c, f"camera{i}", performer) for i, c in enumerate(motion.cameras, 1)),
+            cameras=tuple(seen),
         )
     )  # fmt: skip
 
 
-def _camera(told: FileCamera, camera_id: str, performer: Performer) -> Camera:
-    """A camera of the file: a key a frame where it moves, looking as far ahead as the figure stands."""
+def _camera(told: FileCamera, camera_id: str, performer: Performer, dt: float) -> Camera:
+    """A camera of the file: a key a frame where it moves, looking as far ahead as the figure is, `dt` s a frame."""
     frames, place = np.arange(1, len(told.place) + 1), told.place * performer.scale_to_m
-    figure = performer.motion.rig.rest_positions[0] * performer.scale_to_m
+    figure = performer.poses(frames, dt).position[:, performer.rig.roots[0]]
     far = max(float(np.median(np.linalg.norm(place - figure, axis=1))), LEAST_FAR_M)
     aim, roll = looked(told.turn, place, far)
     camera = Camera(camera_id, told.name, aspect=told.aspect)
@@ -112,7 +114,15 @@ def _performer_of(
 def performer_from_file(
     data: bytes, name: str, shot: Shot, format: str = USUAL, beside: Mapping[str, bytes] | None = None
 ) -> Performer:
-    """A performer for `shot` from a file: its seconds are kept at the shot's rate, from the shot's first frame."""
+    """A performer for `shot` from a file, as `joining` has it."""
+    return joining(data, name, shot, format, beside)[0]
+
+
+def joining(
+    data: bytes, name: str, shot: Shot, format: str = USUAL, beside: Mapping[str, bytes] | None = None
+) -> tuple[Performer, tuple[Camera, ...]]:
+    """A performer for `shot` from a file, and the cameras that came with it: seconds are kept at the shot's rate, from
+    the shot's first frame. Cameras go aside with a performer that would stand in somebody."""
     motion = FORMATS[format].read(data, beside)
     if motion.frames * shot.rate * Fraction(motion.frame_time_s) > MAX_FRAMES:
         raise FileError(
@@ -122,13 +132,25 @@ def performer_from_file(
     told = understood(motion)
     motion, own = told.motion, rate_of(told.motion.frame_time_s)
     performer = _performer_of(told, name, None, Weighing(), name)
+    seen = [_camera(c, "camera", performer, motion.frame_time_s) for c in motion.cameras]
     if own != shot.rate:
         layers = retime_layers(performer.rig, performer.layers, 1, shot.rate / own)
         sampled = motion.frame_time_s if shot.rate > own else 0.0
         performer = replace(performer, layers=layers, clip=layers[0].reach() or performer.clip, sample_time_s=sampled)
     timing = Timing(slip=shot.first_frame - performer.clip[0])  # a rest pose in front is of no use to a second one
-    joined = replace(performer, id=shot.free_id("performer"), timing=timing)
-    return _beside(joined, shot)
+    joined = _beside(replace(performer, id=shot.free_id("performer"), timing=timing), shot)
+    number = int(shot.free_id("camera").removeprefix("camera"))
+    there = (_along(camera, shot, shot.rate / own, joined.placement.offset_m) for camera in seen)
+    return joined, tuple(replace(camera, id=f"camera{number + i}") for i, camera in enumerate(there))
+
+
+def _along(camera: Camera, shot: Shot, factor: Fraction, aside_m: Sequence[float]) -> Camera:
+    """A camera of a file at a shot's rate, from the shot's first frame, moved as the performer was."""
+    columns = {}
+    for channel, keys in camera.columns.items():
+        by_m = aside_m[_ACROSS[channel]] if channel in _ACROSS else 0.0
+        columns[channel] = retime_keys(keys, 1, factor).shifted(shot.first_frame - 1, by_m)
+    return replace(camera, columns=columns)
 
 
 def _beside(joined: Performer, shot: Shot) -> Performer:
