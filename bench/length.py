@@ -97,6 +97,22 @@ class Bench:
         return {"kind": "set_limit", "finding": "slide", "strained": 0.01 + 0.001 * self.n, "cracked": 0.5}
 
 
+def pictured(bench: Bench) -> None:
+    """What a first picture takes: the page, and where everybody is, before anybody is read."""
+    begin, base = time.perf_counter(), f"/shots/{bench.shot}/r/{bench.revision}"
+    page = bench.client.get(f"/shots/{bench.shot}?step=block")
+    early = "Reading " in page.text
+    told = bench.client.get(f"{base}/reading.json?as={'early' if early else 'now'}&who={WHO[0]}")
+    wants = [f"want={kind}|{who}|{'early' if early else 'now'}|" for kind, who in
+             (("tracks", WHO[0]), *(("motion", who) for who in WHO))]  # fmt: skip
+    sent = bench.client.get(f"{base}/blocks.f32?{'&'.join(wants)}")
+    assert (page.status_code, told.status_code, sent.status_code) == (200, 200, 200)
+    how = "from poses" if early else "with its reading"
+    print(
+        f"{bench.frames:>7,} frames, first picture {how}: {(time.perf_counter() - begin) * 1000:.0f} ms at the server"
+    )
+
+
 def measure(bench: Bench, what: str, step: str, undone: bool) -> None:
     took, worked, parts = [], [], {}
     for _ in range(EDITS):
@@ -130,8 +146,9 @@ def main() -> None:
                 shot_id = shots.create(session, replace(one, performers=(one.performer, beside)))
                 revision = shots.standing(session, shot_id).revision
             client = served.app.test_client()
-            begin = time.perf_counter()
             bench = Bench(client, shot_id, revision, frames)
+            pictured(bench)
+            begin = time.perf_counter()
             bench.shown("block")
             opened = ", ".join(f"{name} {ms[0]:.0f}" for name, ms in bench.parts.items())
             print(f"{frames:>7,} frames, opened: {(time.perf_counter() - begin) * 1000:.0f} ms ({opened})")

@@ -36,6 +36,12 @@ def changed(person: Person, do) -> None:
     person.until(lambda: person.shown()[1] != before and person.one("#saved").text == "Saved")
 
 
+def side_by_side(person: Person) -> None:
+    """Turns it on, or off."""
+    for css in ("#show-button", '[data-show="beside"]', "#show-button"):
+        person.click(css)
+
+
 def picture_there(person: Person, what: str) -> None:
     """Waits until a reference's picture or film has been found."""
     person.until(lambda: person.driver.execute_script(f"return document.querySelector('.ref-picture {what}')"))
@@ -53,7 +59,10 @@ def reading_and_truing(person: Person, ids: dict[str, int]) -> None:
     shoot(person, "bench-true")
     person.click(".way-try[data-try*='hang=12,'][data-try*='hold=False']")
     person.until(lambda: person.all("#trying-list li") and person.shown()[0].startswith("true_arc"))
+    side_by_side(person)
+    person.sees(".beside-words", "As it stands")
     shoot(person, "true-the-arc-tried")
+    side_by_side(person)
     changed(person, lambda: person.click("#take"))
     person.click("#span-form .btn-primary")
     person.until(lambda: person.all("#trying-list li") and person.shown()[0].startswith("work-"))

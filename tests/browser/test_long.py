@@ -68,6 +68,14 @@ def test_the_list_grows_as_one_scrolls_and_is_asked_anew_by_a_filter(person, lon
     assert person.complaints() == []
 
 
+def test_flights_come_as_one_scrolls_to_them(person, long_shot):
+    person.open_shot(long_shot, "?step=read")
+    assert len(person.all("[data-flight-card]")) == 12
+    person.driver.execute_script("arguments[0].scrollIntoView()", person.one("#more-flights"))
+    person.until(lambda: len(person.all("[data-flight-card]")) > 12)
+    assert person.complaints() == []
+
+
 def test_edits_and_undos_leave_no_nodes_and_no_listeners_behind(person, session, long_shot):
     standing = shots.standing(session, long_shot)
     shot = shots.load(session, long_shot, standing.revision)

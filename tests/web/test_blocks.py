@@ -116,3 +116,21 @@ def test_cards_of_a_long_punch_list_come_forty_at_a_time_and_by_what_is_asked_fo
     assert "No such findings" in client.get(f"{at}/cards?kind={kind}&part=left+ear").text
     refused = client.get(f"{at}/cards?begins=-1", headers={"Accept": "application/json"})
     assert "counted by whole numbers" in says(refused)
+
+
+def test_flights_come_a_dozen_at_a_time_each_of_them_once(client, session):
+    shot = long_capture(1500)
+    shot_id = shots.create(session, shot)
+    at = f"/shots/{shot_id}/r/{shots.standing(session, shot_id).revision}"
+    text, found = client.get(f"{at}/panels/read").text, []
+    while True:
+        cards = re.findall(r'data-flight-card="(\d+)"', text)
+        assert 0 < len(cards) <= 12
+        found += map(int, cards)
+        more = re.search(r'id="more-flights" hx-get="([^"]+)"', text)
+        if more is None:
+            break
+        text = client.get(html.unescape(more[1])).text
+    assert found == [f.start for f in read_shot(shot).flights]
+    assert len(found) > 12
+    assert "whole numbers from 0 on" in client.get(f"{at}/flights?begins=-1").text

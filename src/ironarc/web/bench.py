@@ -28,7 +28,7 @@ from ironarc.web.keeping import FOREVER, for_ever, mark, plain_json
 from ironarc.web.packed import EARLY_KINDS, KINDS, packed_markers, packed_motion
 from ironarc.web.panels import STEPS, panel_html
 from ironarc.web.panels.look import look_at, looked_at
-from ironarc.web.panels.read import FILTERS, more_cards, proof_of
+from ironarc.web.panels.read import FILTERS, flown, more_cards, proof_of
 from ironarc.web.physics_data import physics_data
 from ironarc.web.scene_data import scene_data
 from ironarc.web.seeing import open_session, see, variants
@@ -242,6 +242,20 @@ def cards(shot_id: int, revision: int):
         return render_template(
             "partials/cards.html", listed=more_cards(look, begins, asked), grades=GRADES, shot=look.shot,
             shot_id=shot_id, revision=revision, before=look.before, performer=look.seen.performer,
+        )  # fmt: skip
+
+
+@pages.get("/r/<id:revision>/flights")
+def flights(shot_id: int, revision: int):
+    """The next flights of the Read panel."""
+    begins = whole_number(request.args.get("begins", "0"))
+    if begins is None or begins < 0:
+        raise EditError("Flights are counted by whole numbers from 0 on.")
+    with open_session() as session:
+        look = look_at(session, shot_id, revision, "read")
+        return render_template(
+            "partials/flights.html", flown=flown(look.seen, begins), reading=look.seen.reading, shot_id=shot_id,
+            revision=revision, before=look.before, performer=look.seen.performer,
         )  # fmt: skip
 
 

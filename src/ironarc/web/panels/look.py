@@ -56,8 +56,8 @@ def look_at(session: Session, shot_id: int, revision: int, step: str) -> Look:
     return Look(session, shot_id, revision, shot, seen, pick, before)
 
 
-def flights_of(view: View) -> list[dict]:
-    """Its flights with their grades, as the bench tells them."""
-    flights = view.reading.flights
+def flights_of(view: View, begins: int = 0, most: int | None = None) -> list[dict]:
+    """Its flights with their grades, as the bench tells them: all, or so many from one of them on."""
+    flights = view.reading.flights[begins : None if most is None else begins + most]
     grades = flight_grades(flights, view.findings)
     return [flight_data(view.reading, f, grade) for f, grade in zip(flights, grades, strict=True)]

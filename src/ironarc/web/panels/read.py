@@ -9,13 +9,14 @@ from ironarc.core.judging import grade_of
 from ironarc.core.judging.compared import compared
 from ironarc.core.judging.evidence import Evidence
 from ironarc.core.judging.finding import RANK, Finding
-from ironarc.core.judging.findings import by_cause, evidence_of
+from ironarc.core.judging.findings import by_cause, can_judge, evidence_of
 from ironarc.core.judging.grades import GRADES, limits_of
 from ironarc.core.judging.judge import exchanges_of, others
 from ironarc.core.judging.plain_units import PLAIN_UNITS, told, with_unit
 from ironarc.core.judging.unjudged import nothing_moves, unjudged_of_all
 from ironarc.core.reading import Reading
 from ironarc.core.reading.contacts import FLOOR, frame_spans
+from ironarc.core.reading.flights import Flight
 from ironarc.core.reading.impact import read_pushes
 from ironarc.core.reading.shot import other_floor
 from ironarc.core.reading.skin import parts_of
@@ -28,6 +29,7 @@ from ironarc.web.picture import evidence_picture, exchange_picture
 from ironarc.web.variants import View
 
 AT_ONCE = 40  # cards of the list, which more follow as one scrolls
+FLIGHTS_AT_ONCE = 12
 
 
 def context(look: Look) -> dict:
@@ -35,12 +37,14 @@ def context(look: Look) -> dict:
     views = {p.id: look.view(p.id) for p in seen.shot.performers}
     cards, left = cards_of(views)
     readings = {performer: view.reading for performer, view in views.items()}
+    limits = limits_of(seen.shot.limits, house.limits(look.session))
     return {
         "unjudged": unjudged_of_all(seen.shot, readings), "moves": not nothing_moves(seen.shot, readings),
         "grades": GRADES, "grade": grade_of([f for view in views.values() for f in view.findings]),
         "cards": cards, "left": left, "listed": listed(look, cards, 0),
         "changed_limits": changed_limits(seen.shot, house.limits(look.session)),
-        "flights": flights_of(seen), "flight_parts": flight_cards(seen.reading),
+        "flown": flown(seen, 0),
+        "judged": [can_judge(f, seen.reading.g, limits) for f in seen.reading.flights],
         "compared_flights": compared(seen.reading),
         "thrown": seen.reading.ask(read_thrown), "taken": seen.reading.ask(read_taken),
         "exchanges": [(e, exchange_picture(e)) for e in seen.ask(exchanges_of)],
@@ -175,12 +179,28 @@ def plain_limit(kind: str, value: float) -> float:
     return value / times
 
 
-def flight_cards(reading: Reading) -> dict[int, dict]:
-    """By a flight's first frame: wind-up and landing, and who carries its spin."""
+@dataclass(frozen=True)
+class Flown:
+    """Some flights of a performer. cards : of each what the bench tells of it, and wind-up, landing and who carries its
+    spin; ends : place of the next one; there : how many there are"""
+
+    cards: list[tuple[dict, dict]]
+    ends: int
+    there: int
+
+
+def flown(view: View, begins: int) -> Flown:
+    """The next flights from one of them on."""
+    told = flights_of(view, begins, FLIGHTS_AT_ONCE)
+    more = _parts_of(view.reading, view.reading.flights[begins : begins + FLIGHTS_AT_ONCE])
+    return Flown(list(zip(told, more, strict=True)), begins + len(told), len(view.reading.flights))
+
+
+def _parts_of(reading: Reading, flights: Sequence[Flight]) -> list[dict]:
     pushes = reading.ask(read_pushes)
-    out = {}
-    for flight in reading.flights:
-        out[flight.start] = {
+    out = []
+    for flight in flights:
+        parts = {
             "take_off": next((p for p in pushes if p.flight is flight and p.at_take_off), None),
             "landing": next((p for p in pushes if p.flight is flight and not p.at_take_off), None),
             "carried": carried_in(reading, flight),
@@ -188,6 +208,7 @@ def flight_cards(reading: Reading) -> dict[int, dict]:
             "inertia": inertia_in(reading, flight),
             "spin_share": flight.spin.unsteadiness,
         }
+        out.append(parts)
     return out
 
 
