@@ -82,4 +82,4 @@ def _read(cell: str, line: int) -> float:
     return value
 
 
-MARKERS = MarkerFormat("CSV of places", "csv", "text/csv", parse, write, begins=",".join(HEAD).encode())
+MARKERS = MarkerFormat("CSV", "csv", "text/csv", parse, write, begins=",".join(HEAD).encode())
