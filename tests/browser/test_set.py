@@ -7,6 +7,7 @@ import numpy as np
 import pytest
 from PIL import Image
 from selenium.webdriver import ActionChains
+from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 
 from ironarc.core import edits
@@ -18,6 +19,7 @@ from tests.browser.conftest import DRAWN
 from tests.conftest import demo
 from tests.figures import bake_shot
 from tests.test_media import video
+from tests.web.test_scene import TENT
 
 # A point of the canvas where hovering says `words`, found as a hand would find it
 FIND = """const [words, step] = arguments, canvas = document.querySelector(".stage-canvas");
@@ -463,3 +465,25 @@ def test_esc_puts_back_what_is_being_dragged(person, pair):
     # and it can be taken hold of again
     made(person, lambda: drag_on_stage(person, "drag to move it over the floor", (90, 0)))
     person.until(lambda: "Move Tansy Vale" in person.one("#undo").get_attribute("title"))
+
+
+def test_a_mesh_is_brought_in_as_a_prop_and_stands_on_the_stage(person, hop, tmp_path):
+    file = tmp_path / "Tent.obj"
+    file.write_bytes(TENT)
+    person.open_shot(hop, "?step=set&frame=60")
+    bare = len(person.all("#sheet [data-item]"))
+    person.click('[data-set="add-menu"]')
+    assert "glTF or OBJ" in person.one('[data-set="add-shape"]').text
+    person.driver.find_element(By.ID, "add-shape").send_keys(str(file))
+    person.until(lambda: len(person.all("#sheet [data-item]")) == bare + 1)
+    person.sees("#picked", "A mesh of 6 triangles")
+    person.sees("#bench-message", "metres were taken")
+    asked = "return performance.getEntriesByType('resource').filter((e) => e.name.includes('/shapes/')).length"
+    person.until(lambda: person.driver.execute_script(asked) == 1)
+    # undone and done again it is not brought again
+    person.chord(Keys.CONTROL, "z")
+    person.until(lambda: len(person.all("#sheet [data-item]")) == bare)
+    person.chord(Keys.CONTROL, "y")
+    person.until(lambda: len(person.all("#sheet [data-item]")) == bare + 1)
+    assert person.driver.execute_script(asked) == 1
+    assert person.complaints() == []

@@ -20,6 +20,7 @@ from ironarc.core.errors import EditError
 from ironarc.core.motion.layers import CORRECTION, KEYED, TURN
 from ironarc.core.reading import read_shot
 from ironarc.core.scene.markers import MarkerSet
+from ironarc.core.scene.shape import Shape
 from ironarc.core.skin import OwnSkin
 from tests.conftest import demo
 from tests.figures import bake_shot
@@ -49,6 +50,7 @@ ARRAYS = {
         "meant": [3, 4],
     },
     Dense: {"values": [1.0, 2.5, 4.0]},
+    Shape: {"packed": np.arange(5, dtype=np.uint8)},
     MarkerSet: {"places": np.arange(6.0).reshape(2, 3)},
     OwnSkin: {"packed": np.arange(9, dtype=np.uint8)},
     Turns: {

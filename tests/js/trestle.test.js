@@ -83,6 +83,7 @@ test("what is dropped is told by its name, and what can't be taken is refused in
   assert.equal(kindOfFiles([{ name: "Hop.BVH", size: 9 }], MOTIONS).kind, "motion");
   assert.equal(kindOfFiles([{ name: "a_1.png", size: 9 }, { name: "a_2.png", size: 9 }], MOTIONS).kind, "reference");
   assert.equal(kindOfFiles([{ name: "heavy.json", size: 9 }], MOTIONS).kind, "weighing");
+  assert.equal(kindOfFiles([{ name: "crate.lump", size: 9 }], { ...MOTIONS, meshes: ["lump"] }).kind, "mesh");
   assert.match(kindOfFiles([{ name: "notes.txt", size: 9 }], MOTIONS).refused, /notes.txt can't be brought in here/);
   assert.match(kindOfFiles([{ name: "hop.mp4", size: 1e9 }], MOTIONS).refused, /larger than 64 MB/);
   assert.match(kindOfFiles([{ name: "a.bvh", size: 1 }, { name: "b.bvh", size: 1 }], MOTIONS).refused, /one motion at a time; 2/);

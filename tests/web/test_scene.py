@@ -303,3 +303,38 @@ def test_bounces_are_told_and_refused(client):
     answer = client.get("/planner/bounces?bounce_cm=100&factor=0.3&g=9.81&fps=24")
     assert "bounces 2 times" in as_read(answer.text)
     assert "At 1 it never rests" in client.get("/planner/bounces?bounce_cm=100&factor=1&g=9.81&fps=24").text
+
+
+TENT = b"v 0 0 0\nv 2 0 0\nv 2 0 2\nv 0 0 2\nv 1 1 1\nf 1 2 5\nf 2 3 5\nf 3 4 5\nf 4 1 5\nf 4 3 2 1\n"
+
+
+def test_a_mesh_becomes_a_prop_that_is_seen_sized_joined_and_let_fly(bench):
+    answer = bench.send("props", [("Tent.obj", TENT)], frame="1")
+    assert answer.json["says"].startswith("It does not say its unit; metres were taken")
+    (prop,) = bench.get("scene.json").json["props"]
+    (solid,) = prop["solids"]
+    assert (prop["name"], prop["kind"], prop["size"]) == ("Tent", "shape", [2.0, 1.0, 2.0])
+    sent = bench.get(f"shapes/{solid['shape']}")
+    assert int.from_bytes(sent.data[:4], "little") == 5
+    points = np.frombuffer(sent.data[4:64], "<f4").reshape(5, 3)
+    np.testing.assert_allclose([points.min(axis=0), points.max(axis=0)], [[-0.5, 0, -0.5], [0.5, 1, 0.5]], atol=1e-6)
+    assert np.frombuffer(sent.data[64:], "<u4").max() == 4
+    assert "A mesh of 6 triangles" in as_read(bench.get("panels/set?pick=prop1").text)
+    assert bench.command("set_item", item="prop1", changes={"size_m": [1.0, 0.5, 1.0]}).status_code == 200
+    assert bench.shot.props[0].volume_m3 == pytest.approx(0.5 / 3)
+    assert bench.command("duplicate_item", item="prop1").status_code == 200
+    assert bench.command("join_prop", item="prop1", other="prop2").status_code == 200
+    assert [s.kind for s in bench.shot.props[0].solids] == ["shape", "shape"]
+    assert bench.get("shapes/none").status_code == 404
+
+
+def test_a_mesh_that_can_be_no_prop_is_refused_in_words(bench):
+    before = bench.revision
+    for name, data, words in (
+        ("flat.obj", b"v 0 0 0\nv 1 0 0\nv 0 0 1\nf 1 2 3\n", "flat.obj could not be read. It is flat"),
+        ("bad.obj", b"v 0 0\n", "bad.obj could not be read. Line 1: a corner needs three numbers"),
+        ("hop.bvh", b"HIERARCHY", "hop.bvh is no mesh that can be read here: it comes as glTF or OBJ"),
+        ("no.glb", b"glTF", "no.glb could not be read."),
+    ):
+        assert says(bench.send("props", [(name, data)], frame="1")).startswith(words)
+    assert shots.standing(bench.session, bench.id).revision == before

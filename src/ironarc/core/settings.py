@@ -9,6 +9,7 @@ CAPTURED = 1.75  # times the heights and limits of what a capture's markers blur
 MAX_FRAMES = 20_000
 MAX_JOINTS = 200
 MAX_FRAMES_X_JOINTS = 2_500_000  # of all performers of a shot together
+MAX_MESH_POINTS, MAX_MESH_TRIANGLES = 60_000, 120_000  # of a prop
 MAX_FRAME_NUMBER = 100_000  # either side of 0
 MIN_G_MS2, MAX_G_MS2 = 0.01, 300.0  # from that of a small asteroid to beyond the sun's
 MAX_FLOOR_M = 1000.0  # that a floor lies from 0

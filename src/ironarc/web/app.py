@@ -8,7 +8,7 @@ from flask.json.provider import DefaultJSONProvider
 from flask_wtf import CSRFProtect
 from sqlalchemy.orm import sessionmaker
 
-from ironarc.core.formats import FORMATS, MARKER_FORMATS
+from ironarc.core.formats import FORMATS, MARKER_FORMATS, MESH_FORMATS
 from ironarc.core.judging.grades import GRADES
 from ironarc.media import MOST_PICTURES
 from ironarc.store.database import connect
@@ -28,7 +28,7 @@ from ironarc.web import (
     weighings,
     yard,
 )
-from ironarc.web.arguments import AddressConverter, IdConverter, marker_words, motion_words
+from ironarc.web.arguments import AddressConverter, IdConverter, marker_words, mesh_words, motion_words
 from ironarc.web.cards import Cards
 from ironarc.web.icons import icon
 from ironarc.web.sheet_pdf import keep_units
@@ -87,6 +87,8 @@ def create_app(secret_key: str, database_url: str | None = None, port: int = 0) 
         "marker_accepts": ",".join(f".{ending}" for ending in MARKER_FORMATS),
         "marker_words": marker_words(),
         "markers": list(MARKER_FORMATS.values()),
+        "mesh_accepts": ",".join(f".{ending}" for ending in (*MESH_FORMATS, *along)), "mesh_words": mesh_words(),
+        "meshes_alone": [ending for ending in MESH_FORMATS if ending not in FORMATS],
         "skin_accepts": ",".join(f".{known.ending}" for known in FORMATS.values() if known.skin),
     }  # fmt: skip
     app.get_send_file_max_age = lambda name: FOREVER_S if request.args.get("v") else None

@@ -11,7 +11,7 @@ from pydantic import TypeAdapter
 from werkzeug.routing import BaseConverter, IntegerConverter
 
 from ironarc.core.errors import EditError, FileError, IronArcError
-from ironarc.core.formats import FORMATS, MARKER_FORMATS
+from ironarc.core.formats import FORMATS, MARKER_FORMATS, MESH_FORMATS
 from ironarc.core.settings import MAX_NUMBER
 from ironarc.core.whole_numbers import whole_number
 
@@ -118,6 +118,11 @@ def skin_words() -> str:
 def motion_words() -> str:
     """The formats that a motion can come in, in words."""
     return _either(known.word for known in FORMATS.values())
+
+
+def mesh_words() -> str:
+    """The formats that a mesh can come in, in words."""
+    return _either(known.word for known in MESH_FORMATS.values())
 
 
 def marker_words() -> str:

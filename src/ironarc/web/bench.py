@@ -25,7 +25,7 @@ from ironarc.web.arguments import frame_argument, read_body
 from ironarc.web.bench_data import early_data, reading_data
 from ironarc.web.commands import EDIT_REQUEST, MOVE_REQUEST, to_edit
 from ironarc.web.keeping import FOREVER, for_ever, mark, plain_json
-from ironarc.web.packed import EARLY_KINDS, KINDS, packed_markers, packed_motion
+from ironarc.web.packed import EARLY_KINDS, KINDS, packed_markers, packed_motion, packed_shape
 from ironarc.web.panels import STEPS, panel_html
 from ironarc.web.panels.look import look_at, looked_at
 from ironarc.web.panels.read import FILTERS, flown, more_cards, proof_of
@@ -206,6 +206,18 @@ def markers(shot_id: int, revision: int, item: str):
             return for_ever(session, packed_markers(found, poses), "application/octet-stream")
         poses = see(session, shot_id, revision).reading.poses
         return for_ever(session, packed_markers(replace(found, worn=()), poses), "application/octet-stream")
+
+
+@pages.get("/r/<id:revision>/shapes/<digest>")
+def shape(shot_id: int, revision: int, digest: str):
+    """The mesh of a prop, as `packed.py` has it."""
+    with open_session() as session:
+        shots.check_there(session, shot_id)
+        props = variants().shot(session, shot_id, revision).props
+        found = next((s.shape for p in props for s in p.solids if s.shape and s.shape.digest == digest), None)
+        if found is None:
+            raise shots.NotFound("There is no such shape.")
+        return for_ever(session, packed_shape(found), "application/octet-stream")
 
 
 @pages.get("/files/<address:address>")

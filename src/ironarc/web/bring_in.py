@@ -7,18 +7,18 @@ from pydantic import BaseModel, ConfigDict, TypeAdapter
 
 from ironarc.core.edits import AddItem
 from ironarc.core.edits.base import Together
-from ironarc.core.edits.commands.scene import add_reference
+from ironarc.core.edits.commands.scene import add_reference, add_shape
 from ironarc.core.edits.commands.skin import wear
 from ironarc.core.errors import EditError, FileError
 from ironarc.core.exchange.bring_in import file_error, joining, performer_from_file
 from ironarc.core.exchange.marked import markers_from_file
-from ironarc.core.formats import FORMATS, ending_of, markers_of
+from ironarc.core.formats import FORMATS, MESH_FORMATS, ending_of, markers_of
 from ironarc.core.scene.reference import Reference
 from ironarc.core.truing.new_take import new_take, set_beside
 from ironarc.core.whole_numbers import whole_number
 from ironarc.media import look
 from ironarc.store import files
-from ironarc.web.arguments import files_sent, motion_sent, read_body, skin_words
+from ironarc.web.arguments import files_sent, mesh_words, motion_sent, read_body, skin_words
 from ironarc.web.bench import apply_edit
 from ironarc.web.seeing import open_session, see
 
@@ -120,6 +120,27 @@ def take_beside(shot_id: int):
         return set_beside(seen, found)
 
     return vars(apply_edit(shot_id, wanted.revision, make, wanted.performer))
+
+
+@pages.post("/props")
+def shape(shot_id: int):
+    """A mesh becomes a prop."""
+    name, data, beside = motion_sent()
+    known = MESH_FORMATS.get(name.rsplit(".", 1)[-1].lower())
+    if known is None:
+        raise FileError(f"{name} is no mesh that can be read here: it comes as {mesh_words()}.")
+    frame, says = _number("frame"), []
+
+    def make(seen):
+        try:
+            edit, said = add_shape(seen, known.parse(data, beside), PurePath(name).stem, frame)
+        except FileError as error:
+            raise file_error(error, name) from error
+        says.append(said)
+        return edit
+
+    standing = apply_edit(shot_id, _number("revision"), make, request.form.get("performer", ""))
+    return vars(standing) | {"says": says[-1]}
 
 
 @pages.post("/references")

@@ -18,6 +18,7 @@ from ironarc.core.reading.momentum import set_off
 from ironarc.core.reading.skin import parts_of
 from ironarc.core.reading.spin import read_spin_parts
 from ironarc.core.scene.markers import MarkerSet
+from ironarc.core.scene.shape import Shape
 
 BLOCK = 256  # frames
 DIGEST = 24  # letters
@@ -134,6 +135,13 @@ def _pushes(reading: Reading, forces: Forces, at: slice) -> tuple[np.ndarray, np
         out[:, k, 1:4] = (weight[..., None] * places[:, points]).sum(axis=1) / np.maximum(total, 1e-12)[:, None]
         drawn[:, k] = forces.told[at] & (total > 0) & (np.linalg.norm(push, axis=1) > LEAST_BW)
     return out, drawn
+
+
+def packed_shape(shape: Shape) -> bytes:
+    """How many points (uint32), then their places in the box of the prop's size (3 float32 each), and the triangles
+    (3 uint32 each)."""
+    points, triangles = shape.mesh
+    return len(points).to_bytes(4, "little") + _floats(points) + triangles.astype("<u4").tobytes()
 
 
 def packed_markers(markers: MarkerSet, poses: Poses) -> bytes:

@@ -147,7 +147,14 @@ def _prop_data(shot: Shot, prop: Prop) -> dict:
         "kind": prop.kind,
         "size": prop.size_m,
         "solids": [
-            {"kind": s.kind, "size": s.size_m, "at": s.at_m, "turn": np.round(s.turn, 6).tolist()} for s in prop.solids
+            {
+                "kind": s.kind,
+                "size": s.size_m,
+                "at": s.at_m,
+                "turn": np.round(s.turn, 6).tolist(),
+                "shape": s.shape.digest if s.shape else "",
+            }
+            for s in prop.solids
         ],
         "center": np.round(prop.center_m, 5).tolist(),
         "at": prop.at_m,

@@ -29,6 +29,7 @@ from ironarc.core.scene.guide import Guide
 from ironarc.core.scene.markers import MarkerSet
 from ironarc.core.scene.props import Prop
 from ironarc.core.scene.reference import Reference
+from ironarc.core.scene.shape import Shape
 from ironarc.core.settings import MAX_NUMBER
 from ironarc.core.skin import OwnSkin
 
@@ -102,7 +103,7 @@ def _fields_to_plain(value: Any, put: PutBlob) -> dict:
 
 # What is large is in memory once, whatever revisions have it and however they came there: an undo, or somebody else's
 # edit, then finds the very columns that all that was worked out of them is kept with
-_LARGE = (Performer, Layer, Rig, OwnSkin, MarkerSet, *get_args(Column))
+_LARGE = (Performer, Layer, Rig, OwnSkin, MarkerSet, Shape, *get_args(Column))
 _BLOBS, _HASH = re.compile(r'"blob": "([^"]*)"'), 64
 _alive: WeakValueDictionary[tuple[type, str], Any] = WeakValueDictionary()
 

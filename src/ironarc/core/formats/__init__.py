@@ -1,5 +1,5 @@
-"""Open file formats of motion and of markers: one module a format, whose `FORMAT` or `MARKERS` is known by being in
-this folder. Shell, pages, drop and downloads read this registry; nothing else names a format."""
+"""Open file formats of motion, markers and meshes: one module a format, whose `FORMAT`, `MARKERS` or `MESH` is known
+by being in this folder. Shell, pages, drop and downloads read this registry; nothing else names a format."""
 
 from importlib import import_module
 from pathlib import Path
@@ -8,10 +8,12 @@ from pkgutil import iter_modules
 from ironarc.core.errors import FileError
 from ironarc.core.formats.format import Extras, FileCamera, FileMotion, Format
 from ironarc.core.formats.marker_format import FileMarkers, Forces, MarkerFormat
+from ironarc.core.formats.mesh_format import FileMesh, MeshFormat
 
 _MODULES = [import_module(f"{__name__}.{module.name}") for module in iter_modules(__path__)]
 FORMATS: dict[str, Format] = {m.FORMAT.ending: m.FORMAT for m in _MODULES if hasattr(m, "FORMAT")}
 MARKER_FORMATS: dict[str, MarkerFormat] = {m.MARKERS.ending: m.MARKERS for m in _MODULES if hasattr(m, "MARKERS")}
+MESH_FORMATS: dict[str, MeshFormat] = {m.MESH.ending: m.MESH for m in _MODULES if hasattr(m, "MESH")}
 USUAL = "bvh"  # what is written where nobody says
 
 
@@ -50,6 +52,6 @@ def is_motion(path: Path) -> bool:
 
 
 __all__ = [
-    "FORMATS", "MARKER_FORMATS", "USUAL", "Extras", "FileCamera", "FileMarkers", "FileMotion", "Forces", "Format",
-    "MarkerFormat", "ending_of", "is_motion", "markers_of",
+    "FORMATS", "MARKER_FORMATS", "MESH_FORMATS", "USUAL", "Extras", "FileCamera", "FileMarkers", "FileMesh",
+    "FileMotion", "Forces", "Format", "MarkerFormat", "MeshFormat", "ending_of", "is_motion", "markers_of",
 ]  # fmt: skip

@@ -4,9 +4,10 @@ import numpy as np
 
 from ironarc.core.figure.rig import Rig
 from ironarc.core.formats.format import Extras, Format
-from ironarc.core.formats.glb import BESIDE, parse, skin
+from ironarc.core.formats.glb import BESIDE, mesh, parse, skin
 from ironarc.core.formats.gltf_container import text_of
 from ironarc.core.formats.gltf_writing import document_of
+from ironarc.core.formats.mesh_format import MeshFormat
 
 
 def write(rig: Rig, table: np.ndarray, frame_time_s: float, extras: Extras | None = None) -> bytes:
@@ -15,3 +16,4 @@ def write(rig: Rig, table: np.ndarray, frame_time_s: float, extras: Extras | Non
 
 
 FORMAT = Format("glTF as text", "gltf", "model/gltf+json", parse, write, BESIDE, skin, tells_units=True)
+MESH = MeshFormat("glTF as text", "gltf", mesh)

@@ -17,6 +17,7 @@ from ironarc.core.formats.format import FileCamera, FileMotion
 from ironarc.core.formats.gltf_container import MOST_NESTED, Document
 from ironarc.core.formats.gltf_skin import Skeleton, skin_of
 from ironarc.core.formats.gltf_writing import BY_NODES, HALF
+from ironarc.core.formats.mesh_format import FileMesh
 from ironarc.core.settings import MAX_FRAMES, MAX_FRAMES_X_JOINTS, MAX_JOINTS, MAX_NUMBER
 from ironarc.core.skin import SkinMesh
 
@@ -26,6 +27,7 @@ _SAMPLED = 20.0  # evenly spaced keys that follow one another faster are frames
 _NEAR = 0.02  # of a frame, within which a key lies on it
 _PATHS = {"translation": 3, "rotation": 4, "scale": 3}
 _ORDER = ("rz", "rx", "ry")
+_TRIANGLES = 4
 _NO_SKIN = "it has no skin: no mesh in it hangs on joints. Export it with one."
 _WIDE = 16 / 9  # of a camera that does not say
 _MOST_CAMERAS = 12
@@ -100,6 +102,34 @@ def skin_alone(document: Document) -> SkinMesh:
     if mesh is None:
         raise FileError(says[0] if says else _NO_SKIN)
     return mesh
+
+
+def mesh_alone(document: Document) -> FileMesh:
+    """All meshes of a file as they stand, skinned or not. Raises FileError where there is none."""
+    nodes, parents = _tree(document)
+    stands = _rest(document, nodes, parents, None)
+    points, triangles, before = [], [], 0
+    for i, node in enumerate(nodes):
+        if "mesh" not in node:
+            continue
+        for part in document.item("meshes", node["mesh"], f"node {i}").get("primitives", []):
+            if part.get("mode", _TRIANGLES) != _TRIANGLES:
+                continue
+            own = document.array(part.get("attributes", {}).get("POSITION"), f"node {i}", 3)
+            if part.get("indices") is None:
+                corners = np.arange(len(own) // 3 * 3)
+            else:
+                corners = document.array(part["indices"], f"node {i}", 1)[:, 0].astype(int)
+            if len(corners) % 3 or (len(corners) and not 0 <= corners.min() <= corners.max() < len(own)):
+                raise FileError(f"node {i} has triangles at points that it does not have.")
+            # skinned meshes stand where their joints have them, whatever their own node says
+            placed = np.eye(4) if "skin" in node else stands[i]
+            points.append(own @ placed[:3, :3].T + placed[:3, 3])
+            triangles.append(corners.reshape(-1, 3) + before)
+            before += len(own)
+    if not points:
+        raise FileError("it has no mesh. Export it with one.")
+    return FileMesh(np.concatenate(points), np.concatenate(triangles))
 
 
 def _tree(document: Document) -> tuple[list[dict], list[int]]:

@@ -16,7 +16,7 @@ from ironarc.core.figure.body import Body as FigureBody
 from ironarc.core.passive.shapes import add_shapes
 from ironarc.core.reading.floor import Floor
 from ironarc.core.scene.props import Prop, middle_of
-from ironarc.core.scene.solid import Solid
+from ironarc.core.scene.solid import MESH, Solid
 
 AIR_KGM3 = 1.2
 STEP_S = 0.001  # what lies and slides is stepped so finely; a bounce is found within a step, see `flight`
@@ -127,7 +127,7 @@ def add_still(spec, prop: Prop, pairs: bool = True) -> None:
     """A prop that stays where it is. pairs : whether what touches it is told pair by pair"""
     at, turn = prop.track(np.zeros(1))
     body = spec.worldbody.add_body(name=prop.id, pos=list(middle_of(prop, at, turn)[0]), quat=list(turn[0]))
-    _add_shapes(body, prop, ONLY_PAIRS if pairs else {"friction": [prop.friction, 0.01, 0.002]})
+    _add_shapes(spec, body, prop, ONLY_PAIRS if pairs else {"friction": [prop.friction, 0.01, 0.002]})
 
 
 def build(
@@ -188,7 +188,7 @@ def add_moving(
     i = np.eye(3) * LED_KG if led else prop.inertia(mass_kg)
     body.fullinertia = [i[0, 0], i[1, 1], i[2, 2], i[0, 1], i[0, 2], i[1, 2]]
     body.gravcomp = 1.0 if led else 0.0
-    _add_shapes(body, prop, how)
+    _add_shapes(spec, body, prop, how)
 
 
 def hang(spec, prop: Prop, at: np.ndarray, turn: np.ndarray) -> None:
@@ -230,10 +230,22 @@ def add_links(spec, held: Sequence[Prop], there: Sequence[Prop]) -> None:
         joint.solref, joint.solimp = list(LINE_SOLREF), list(LINE_SOLIMP)
 
 
-def _add_shapes(body, prop: Prop, how: dict = ONLY_PAIRS) -> None:
+def _add_shapes(spec, body, prop: Prop, how: dict = ONLY_PAIRS) -> None:
     """A prop's solids about its center of mass."""
     for name, solid in shape_names(prop).items():
-        _add_solid(body, name, solid, prop.center_m, how)
+        if solid.kind == MESH:
+            _add_hull(spec, body, name, solid, prop.center_m, how)
+        else:
+            _add_solid(body, name, solid, prop.center_m, how)
+
+
+def _add_hull(spec, body, name: str, solid: Solid, center: np.ndarray, how: dict) -> None:
+    corners = solid.shape.hull.corners * np.array(solid.size_m)
+    spec.add_mesh(name=f"{name} hull", uservert=corners.ravel().tolist())
+    body.add_geom(
+        name=name, type=mujoco.mjtGeom.mjGEOM_MESH, meshname=f"{name} hull", pos=list(np.array(solid.at_m) - center),
+        quat=list(solid.turn), mass=0.0, **how,
+    )  # fmt: skip
 
 
 def shape_names(prop: Prop) -> dict[str, Solid]:

@@ -14,6 +14,7 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.columns import Keys
 from ironarc.core.errors import EditError, check_mass
+from ironarc.core.scene.shape import Shape
 from ironarc.core.scene.solid import TURN_ORDER, Solid
 
 PLACE_CHANNELS, TURN_CHANNELS = ("tx", "ty", "tz"), ("ry", "rx", "rz")
@@ -121,7 +122,7 @@ class Prop:
     mass_kg : None where nobody said; bounce : share of its speed that it comes back with off something hard
     friction : of sliding; drag : coefficient in air; flight : that it moves by itself, or None
     joined : further solids that it is made of; off_m : (3,) m, its own axes, that its weight lies off their middle
-    link : what it is held to, or None
+    link : what it is held to, or None; shape : the mesh that one of kind "shape" is seen as, whose hull is touched
     """
 
     id: str
@@ -143,6 +144,7 @@ class Prop:
     joined: tuple[Solid, ...] = ()
     off_m: tuple[float, float, float] = (0.0, 0.0, 0.0)
     link: Link | None = None
+    shape: Shape | None = None
 
     def __post_init__(self):
         object.__setattr__(self, "columns", MappingProxyType(dict(self.columns)))
@@ -158,7 +160,7 @@ class Prop:
 
     def checked(self) -> "Prop":
         """Itself; EditError for a kind, size or place that can't be."""
-        Solid(self.kind, self.size_m, self.at_m, self.turn_rad).checked(self.name)
+        Solid(self.kind, self.size_m, self.at_m, self.turn_rad, shape=self.shape).checked(self.name)
         if len(self.solids) > MOST_SOLIDS:
             raise EditError(f"{self.name} is joined of {MOST_SOLIDS} solids at most; {len(self.solids)} were given.")
         for solid in self.joined:
@@ -197,7 +199,7 @@ class Prop:
     @cached_property
     def solids(self) -> tuple[Solid, ...]:
         """What it is made of: its own shape, and what was joined to it."""
-        return (Solid(self.kind, self.size_m), *self.joined)
+        return (Solid(self.kind, self.size_m, shape=self.shape), *self.joined)
 
     @cached_property
     def center_m(self) -> np.ndarray:

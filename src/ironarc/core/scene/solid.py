@@ -10,17 +10,21 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.errors import EditError, check_number
+from ironarc.core.scene.shape import Hull, Shape
 
 KINDS = ("box", "wall", "bar", "ramp", "ball")
+MESH = "shape"  # one more kind: the hull of a mesh
 SMALLEST_M, LARGEST_M = 0.01, 200.0
 TURN_ORDER = "YXZ"
+AT_ONCE = 16  # faces of a hull that points are held against
+FOOT = -0.99  # what a face looks down by that a prop stands on
 
 
 @dataclass(frozen=True)
 class Solid:
     """size_m : (3,) m; at_m : (3,) m the middle of its foot, turn_rad : (3,) about y, x and z, in the prop's own axes
 
-    density : times that of the prop's first solid
+    density : times that of the prop's first solid; shape : the mesh that one of kind "shape" is
     """
 
     kind: str
@@ -28,10 +32,11 @@ class Solid:
     at_m: tuple[float, float, float] = (0.0, 0.0, 0.0)
     turn_rad: tuple[float, float, float] = (0.0, 0.0, 0.0)
     density: float = 1.0
+    shape: Shape | None = None
 
     def checked(self, name: str) -> "Solid":
         """Itself; EditError, with the prop's name, for a kind, a size or a place that can't be."""
-        if self.kind not in KINDS:
+        if self.kind not in KINDS and not (self.kind == MESH and self.shape is not None):
             raise EditError(f"A prop is one of {', '.join(KINDS)}; {self.kind!r} was given.")
         for word, value in zip(("width", "height", "depth"), self.size_m, strict=True):
             if not (np.isfinite(value) and SMALLEST_M <= value <= LARGEST_M):
@@ -55,6 +60,8 @@ class Solid:
     @property
     def volume_m3(self) -> float:
         w, h, d = self.size_m
+        if self.shape is not None and self.kind == MESH:
+            return self.shape.hull.volume * w * h * d
         shares = {"ball": np.pi / 6 * h**3, "bar": np.pi / 4 * h * h * w, "ramp": w * h * d / 2}
         return float(shares.get(self.kind, w * h * d))
 
@@ -67,6 +74,8 @@ class Solid:
     def middle_m(self) -> np.ndarray:
         """(3,) m: the middle of its weight, in the prop's axes."""
         _, h, d = self.size_m
+        if self.kind == MESH:
+            return np.array(self.at_m) + rotation.rotate(self.turn, self.shape.hull.middle * np.array(self.size_m))
         own = np.array([0.0, h / 3, d / 6]) if self.kind == "ramp" else np.array([0.0, h / 2, 0.0])
         return np.array(self.at_m) + rotation.rotate(self.turn, own)
 
@@ -79,6 +88,9 @@ class Solid:
         elif self.kind == "bar":
             across = (3 * (h / 2) ** 2 + w * w) / 12
             own = np.diag([(h / 2) ** 2 / 2, across, across])
+        elif self.kind == MESH:
+            over = self.shape.hull.moments * np.outer(self.size_m, self.size_m)
+            own = np.eye(3) * np.trace(over) - over
         elif self.kind == "ramp":
             # a triangle of legs h and d about its centroid, as far as it goes to the side
             yy, zz, yz, xx = h * h / 18, d * d / 18, h * d / 36, w * w / 12
@@ -103,12 +115,28 @@ class Solid:
         if self.kind == "bar":
             beyond = p - np.clip(p[..., :1], -w / 2, w / 2) * [1.0, 0.0, 0.0]
             return np.linalg.norm(beyond, axis=-1) - h / 2
+        if self.kind == MESH:
+            return _hull_distance(points, self.shape.hull, np.array(self.size_m), stands)
         if self.kind == "ramp":
             return _ramp_distance(points, w, h, d, stands)
         q = np.abs(p) - np.array([w, h, d]) / 2
         if stands:
             q[..., 1] = p[..., 1] - h / 2
         return np.linalg.norm(np.maximum(q, 0.0), axis=-1) + np.minimum(q.max(axis=-1), 0.0)
+
+
+def _hull_distance(points: np.ndarray, hull: Hull, size: np.ndarray, stands: bool) -> np.ndarray:
+    """The farthest of a hull's faces: exact over a face and within; past an edge it is less than the true distance."""
+    faces = hull.faces
+    if stands:
+        faces = faces[faces[:, 1] > FOOT]
+    normals = faces[:, :3] / size
+    long = np.linalg.norm(normals, axis=1, keepdims=True)
+    normals, off = normals / long, faces[:, 3] / long[:, 0]
+    found = np.full(points.shape[:-1], -np.inf)
+    for a in range(0, len(faces), AT_ONCE):
+        found = np.maximum(found, (points @ normals[a : a + AT_ONCE].T + off[a : a + AT_ONCE]).max(axis=-1))
+    return found
 
 
 def _ramp_distance(points: np.ndarray, w: float, h: float, d: float, stands: bool) -> np.ndarray:

@@ -12,6 +12,7 @@ from ironarc.core.edits.commands.registry import command
 from ironarc.core.edits.items import MOST_ITEMS, AddItem, RemoveItem, field_of, set_item_of
 from ironarc.core.errors import EditError
 from ironarc.core.exchange.stock import stock_performer
+from ironarc.core.formats import FileMesh
 from ironarc.core.reading.points import point_at
 from ironarc.core.reading.shot import Seen, settled
 from ironarc.core.reading.travel import travel_direction
@@ -19,11 +20,13 @@ from ironarc.core.scene.camera import Camera
 from ironarc.core.scene.guide import COM, DRAWN, GRAVITY, Guide
 from ironarc.core.scene.props import FIRST_SIZE, PLACE_CHANNELS, TURN_CHANNELS, Prop
 from ironarc.core.scene.reference import Reference
-from ironarc.core.scene.solid import KINDS
+from ironarc.core.scene.shape import shape_of
+from ironarc.core.scene.solid import KINDS, MESH
 
 ASIDE_M = 0.9  # a copy, or one more of the crew, stands this far beside what is there
 BESIDE_M = 1.2  # a new prop stands this far ahead of the performer
 BAR_HEIGHT_M = 2.2
+ROOM_M = 12.0
 MOST_POINTS = 60
 # What a person may set of each by name; what else may be set has commands of its own
 CHANGEABLE = {
@@ -144,6 +147,28 @@ def add_prop(seen: Seen, prop: Literal[KINDS], frame: int, performer: str = "") 
     number = sum(p.kind == prop for p in shot.props) + 1
     name = prop.capitalize() + (f" {number}" if number > 1 else "")
     return AddItem(Prop(shot.free_id("prop"), name, prop, FIRST_SIZE[prop], place))
+
+
+def add_shape(seen: Seen, mesh: FileMesh, name: str, frame: int) -> tuple[Edit, str]:
+    """A mesh as a prop ahead of the performer, on the floor, its hull what bodies touch; and what was assumed of its
+    unit, or "". Raises FileError for a mesh that can't be one."""
+    to_m, said = mesh.to_m, ""
+    if to_m is None:
+        unit, to_m = _unit_of(mesh.points)
+        said = f"It does not say its unit; {unit} were taken. Set its size in the panel if that is wrong."
+    shape, size = shape_of(name[:60], mesh.points * to_m, mesh.triangles)
+    at, travel = point_at(seen.shot, seen.performer.id, "root", frame), travel_direction(seen.reading)
+    ahead = at + travel * (BESIDE_M + max(size[0], size[2]) / 2)
+    place = (round(float(ahead[0]), 2), round(seen.reading.floor_m, 3), round(float(ahead[2]), 2))
+    made = Prop(seen.shot.free_id("prop"), name[:60] or "Shape", MESH, size, place, shape=shape)
+    return AddItem(made, f"Bring in {made.name}"), said
+
+
+def _unit_of(points: np.ndarray) -> tuple[str, float]:
+    """The largest unit in which a thing is no larger than a room."""
+    reach = float(np.ptp(points, axis=0).max()) if len(points) else 0.0
+    units = (("metres", 1.0), ("centimetres", 0.01), ("millimetres", 0.001))
+    return next((found for found in units if reach * found[1] <= ROOM_M), units[-1])
 
 
 @command

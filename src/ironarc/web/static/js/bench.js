@@ -96,7 +96,7 @@ letDrop({
     const { kind, refused } = kindOfFiles(files), fields = { frame: state.get("frame") };
     if (refused) say(refused);
     else if (kind === "weighing") weighings.bringIn(files[0]);
-    else await actions.upload(kind === "motion" ? "performers" : "references", files, fields);
+    else await actions.upload({ motion: "performers", mesh: "props" }[kind] ?? "references", files, fields);
   },
 });
 

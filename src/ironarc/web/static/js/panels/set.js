@@ -97,6 +97,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     "key-camera": () => moveCamera({ key: true }),
     "unkey-camera": (data) => actions.edit({ kind: "unkey_camera", item: pick(), frame: Number(data.frame) }),
     "to-frame": (data) => actions.go(Number(data.frame), Number(data.frame), Number(data.frame)),
+    "add-shape": () => byId("add-shape").click(),
     "add-markers": () => byId("add-markers").click(),
     "line-up-markers": () => actions.edit({ kind: "line_up_markers", item: pick() }),
     "skin-file": () => byId("skin-file").click(),
@@ -295,6 +296,7 @@ export function createSetPanel(panel, state, setup, { actions, planner }) {
     const { change } = event.target.dataset;
     if (!SETTING.has(state.get("step"))) return;
     if (change) changes[change](event.target);
+    if (event.target.id === "add-shape" && event.target.files.length) upload("props", event.target);
     if (["add-file", "add-markers"].includes(event.target.id) && event.target.files.length) upload("performers", event.target);
     if (event.target.id === "skin-file" && event.target.files.length) wearSkin(event.target);
     if (event.target.id === "add-reference" && event.target.files.length) upload("references", event.target);

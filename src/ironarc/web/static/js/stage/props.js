@@ -4,8 +4,27 @@ import { propRow } from "../scene.js";
 
 const PAPER = "#e9e3d5", INK = "#4b4a45", PICKED = "#9E3A1B", TRAIL = "#2B5876", STROBE = 0.8;
 
+// Meshes of props that were brought in, by the digest of each: { points, triangles }, null while one is on its way
+const meshes = new Map();
+
+function unpackedMesh(buffer) {
+  const count = new DataView(buffer).getUint32(0, true);
+  return { points: new Float32Array(buffer, 4, 3 * count), triangles: new Uint32Array(buffer, 4 + 12 * count) };
+}
+
+function meshOf({ points, triangles }, [w, h, d]) {
+  const geometry = new THREE.BufferGeometry().setAttribute("position", new THREE.BufferAttribute(points.slice(), 3));
+  geometry.setIndex(new THREE.BufferAttribute(triangles, 1));
+  geometry.scale(w, h, d);
+  // each face by itself, so that edges stay edges
+  const apart = geometry.toNonIndexed();
+  apart.computeVertexNormals();
+  return apart;
+}
+
 // Geometry of one solid whose foot's middle is the origin, as the core has it
-function shapeOf({ kind, size: [w, h, d] }) {
+function shapeOf({ kind, size: [w, h, d], shape }) {
+  if (meshes.get(shape)) return meshOf(meshes.get(shape), [w, h, d]);
   if (kind === "ball") return new THREE.SphereGeometry(h / 2, 28, 18).translate(0, h / 2, 0);
   if (kind === "bar") return new THREE.CylinderGeometry(h / 2, h / 2, w, 16).rotateZ(Math.PI / 2).translate(0, h / 2, 0);
   if (kind !== "ramp") return new THREE.BoxGeometry(w, h, d).translate(0, h / 2, 0);
@@ -66,9 +85,28 @@ function strobeOf({ track, flight, size }, shapes, first) {
   return group;
 }
 
-// `words`: an element over the canvas that the labels stand in
-export function createProps(scene, words) {
+// `words`: an element over the canvas that the labels stand in; bring(digest) : a mesh's bytes; changed : called once one
+// that was missing is there
+export function createProps(scene, words, { bring, changed }) {
   let built = [];
+
+  function bringMeshes(setup) {
+    for (const { shape } of setup.props.flatMap((prop) => prop.solids)) {
+      if (!shape || meshes.has(shape)) continue;
+      meshes.set(shape, null);
+      bring(shape).then((buffer) => {
+        meshes.set(shape, unpackedMesh(buffer));
+        setScene(setup);
+        changed();
+      }, () => meshes.delete(shape));
+    }
+  }
+
+  function setScene(setup) {
+    clear();
+    built = setup.props.map((prop) => build(prop, setup.first));
+    bringMeshes(setup);
+  }
 
   function clear() {
     for (const { group } of built) {
@@ -105,7 +143,7 @@ export function createProps(scene, words) {
 
   const onScreen = new THREE.Vector3();
   return {
-    setScene(setup) { clear(); built = setup.props.map((prop) => build(prop, setup.first)); },
+    setScene,
     // `setting`: labels are shown while the scene is being set
     show(setup, frame, { visible, setting, strobing, picked, shiftOf }) {
       for (const { prop, group, body, drawn, plain, label, line, strobe, top } of built) {

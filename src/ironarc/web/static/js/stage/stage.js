@@ -13,6 +13,7 @@ import { createForces } from "./forces.js";
 import { createGap } from "./gap.js";
 import { createGrips } from "./grips.js";
 import { createGuides } from "./guides.js";
+import { getBuffer, keptAddress } from "../api.js";
 import { createBesideWords } from "./beside.js";
 import { createMarked } from "./marked.js";
 import { createHorizon, createLensFrame, smallSpots } from "./lens.js";
@@ -95,7 +96,7 @@ export function createStage(canvas, state, setup, actions, { references, block, 
   signs.className = "stage-signs";
   const measures = labels.cloneNode(), words = labels.cloneNode();
   canvas.after(labels, signs, measures, words);
-  const props = createProps(ground, labels);
+  const props = createProps(ground, labels, { bring: (digest) => getBuffer(keptAddress(setup, state.get("seen"), `shapes/${digest}`)), changed: () => show() });
   const guides = createGuides(ground), marked = createMarked(ground, state, setup, () => show());
   const weights = createWeights(onBody), footing = createFooting(onBody), forces = createForces(onBody, words);
   const gap = createGap(rest, measures), sketches = createSketches(rest);
