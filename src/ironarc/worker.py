@@ -37,7 +37,7 @@ ALONG_S = 10.0  # for which one process goes on with the files of a batch
 AWAY_S = 60.0  # how long it waits for a database that is away to write down how work ended
 MEMORY_SETTING = "IRONARC_WORK_MB"
 MEMORY_BYTES = min(4 * 2**30, psutil.virtual_memory().total // 2)  # of one piece of work, unless the setting says so
-OUT_OF_MEMORY = "out of memory"  # as the database's driver says it
+OUT_OF_MEMORY = ("out of memory", "cannot allocate memory")  # as the database's driver says it
 TOO_LARGE, AGAIN = 70, 75  # how the process of a piece of work ends: out of memory; the database was away
 ABORTED = -signal.SIGABRT  # as Python ends where it has not even the memory to say that it has none
 
@@ -184,7 +184,7 @@ def _in_its_own(address: str, work_id: int, tries: int, most_bytes: int) -> None
         os._exit(TOO_LARGE)  # at once: what Python does as it ends may want memory too
     except DBAPIError as error:
         # the driver tells its own want of memory as an error of the database
-        if OUT_OF_MEMORY in str(error.orig):
+        if any(words in str(error.orig) for words in OUT_OF_MEMORY):
             os._exit(TOO_LARGE)
         log.exception("The database went away from work %d.", work_id)
         sys.exit(AGAIN)
