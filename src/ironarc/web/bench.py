@@ -242,12 +242,18 @@ def panel(shot_id: int, revision: int, step: str):
         return panel_html(session, shot_id, revision, step)
 
 
+def _begins(what: str) -> int:
+    """The place in a list that the address asks for the next ones from."""
+    begins = whole_number(request.args.get("begins", "0"))
+    if begins is None or begins < 0:
+        raise EditError(f"{what} are counted by whole numbers from 0 on.")
+    return begins
+
+
 @pages.get("/r/<id:revision>/cards")
 def cards(shot_id: int, revision: int):
     """The next cards of the punch list, of all findings or of some kind, grade, part or performer."""
-    begins = whole_number(request.args.get("begins", "0"))
-    if begins is None or begins < 0:
-        raise EditError("Cards are counted by whole numbers from 0 on.")
+    begins = _begins("Cards")
     with open_session() as session:
         look = look_at(session, shot_id, revision, "read")
         asked = {name: request.args.get(name, "") for name in FILTERS}
@@ -260,9 +266,7 @@ def cards(shot_id: int, revision: int):
 @pages.get("/r/<id:revision>/flights")
 def flights(shot_id: int, revision: int):
     """The next flights of the Read panel."""
-    begins = whole_number(request.args.get("begins", "0"))
-    if begins is None or begins < 0:
-        raise EditError("Flights are counted by whole numbers from 0 on.")
+    begins = _begins("Flights")
     with open_session() as session:
         look = look_at(session, shot_id, revision, "read")
         return render_template(

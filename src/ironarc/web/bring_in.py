@@ -89,21 +89,14 @@ def take(shot_id: int):
 def skin(shot_id: int):
     """The surface in a file is put on a performer whose joints match."""
     name, data, beside = motion_sent()
-    says = []
 
     def make(seen):
         read = FORMATS[ending_of(name)].skin
         if read is None:
             raise FileError(f"{name} has no skin in it: a skin comes as {skin_words()}.")
-        try:
-            edit, said = wear(seen.performer, read(data, beside), name)
-        except FileError as error:
-            raise file_error(error, name) from error
-        says.append(said)
-        return edit
+        return wear(seen.performer, read(data, beside), name)
 
-    standing = apply_edit(shot_id, _number("revision"), make, request.form.get("performer", ""))
-    return vars(standing) | {"says": says[-1]}
+    return _told(shot_id, name, make)
 
 
 @pages.post("/take-beside")
@@ -129,17 +122,23 @@ def shape(shot_id: int):
     known = MESH_FORMATS.get(name.rsplit(".", 1)[-1].lower())
     if known is None:
         raise FileError(f"{name} is no mesh that can be read here: it comes as {mesh_words()}.")
-    frame, says = _number("frame"), []
+    frame = _number("frame")
+    return _told(shot_id, name, lambda seen: add_shape(seen, known.parse(data, beside), PurePath(name).stem, frame))
 
-    def make(seen):
+
+def _told(shot_id: int, name: str, make) -> dict:
+    """Applies the edit that `make` makes of a file for what is seen, and what it says of it stands in the answer."""
+    says = []
+
+    def made(seen):
         try:
-            edit, said = add_shape(seen, known.parse(data, beside), PurePath(name).stem, frame)
+            edit, said = make(seen)
         except FileError as error:
             raise file_error(error, name) from error
         says.append(said)
         return edit
 
-    standing = apply_edit(shot_id, _number("revision"), make, request.form.get("performer", ""))
+    standing = apply_edit(shot_id, _number("revision"), made, request.form.get("performer", ""))
     return vars(standing) | {"says": says[-1]}
 
 

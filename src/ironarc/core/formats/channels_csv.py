@@ -9,8 +9,9 @@ import numpy as np
 from ironarc.core.columns import Dense
 from ironarc.core.errors import FileError
 from ironarc.core.figure.rig import POSITION_CHANNELS, ROTATION_CHANNELS, EndSite, Joint, Rig
+from ironarc.core.formats.csv_cells import frame_time, number_in
 from ironarc.core.formats.format import Extras, FileMotion, Format
-from ironarc.core.settings import MAX_FRAMES, MAX_FRAMES_X_JOINTS, MAX_JOINTS, MAX_NUMBER
+from ironarc.core.settings import MAX_FRAMES, MAX_FRAMES_X_JOINTS, MAX_JOINTS
 
 HEAD = ["joint", "parent", "x", "y", "z", "channels"]
 END = "(end)"
@@ -70,7 +71,7 @@ def _rig(reader) -> Rig:
         if len(row) < len(HEAD):
             raise FileError(f"a joint has {len(HEAD)} cells; {len(row)} are there.", reader.line_num)
         name, parent, *offset = (cell.strip() for cell in row[:5])
-        place = tuple(_read(cell, reader.line_num, f"the offset of {name}") for cell in offset)
+        place = tuple(number_in(cell, reader.line_num, f"the offset of {name}") for cell in offset)
         above = next((i for i, joint in enumerate(joints) if joint.name == parent), -1)
         if parent and above < 0:
             raise FileError(f"{name} hangs on {parent}, which does not stand above it.", reader.line_num)
@@ -110,29 +111,16 @@ def _motion(reader, rig: Rig) -> FileMotion:
             continue
         if len(row) != len(head):
             raise FileError(f"a frame has {len(head)} cells; {len(row)} are there.", reader.line_num)
-        values.append([_read(cell, reader.line_num, "a value") for cell in row[1:]])
+        values.append([number_in(cell, reader.line_num, "a value") for cell in row[1:]])
     if len(values) < 2 or len(values) > MAX_FRAMES or len(values) * len(rig) > MAX_FRAMES_X_JOINTS:
         raise FileError(f"it has {len(values):,} frames; 2 to {MAX_FRAMES:,} of a body like this can be read.")
     table = np.array(values)
-    steps = np.diff(table[:, 0])
-    if (steps <= 0).any() or np.ptp(steps) > 0.02 * np.median(steps) + 1e-6:
-        raise FileError("its frames don't follow one another at an even pace.")
+    seconds = frame_time(table[:, 0])
     columns = {
         (joint, c): Dense(1, np.ascontiguousarray(np.radians(v) if c in ROTATION_CHANNELS else v))
         for (joint, c), v in zip(wanted, table[:, 1:].T, strict=True)
     }
-    seconds = float(table[-1, 0] - table[0, 0]) / (len(table) - 1)
     return FileMotion(rig, columns, len(table), seconds)
-
-
-def _read(cell: str, line: int, what: str) -> float:
-    try:
-        value = float(cell)
-    except ValueError:
-        raise FileError(f"{what} is {cell[:20]!r}, which is no number.", line) from None
-    if not abs(value) <= MAX_NUMBER:
-        raise FileError(f"{what} is beyond {MAX_NUMBER:,.0f}.", line)
-    return value
 
 
 FORMAT = Format("CSV", "csv", "text/csv", parse, write, begins=",".join(HEAD).encode())

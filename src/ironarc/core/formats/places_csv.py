@@ -7,8 +7,9 @@ from itertools import islice
 import numpy as np
 
 from ironarc.core.errors import FileError
+from ironarc.core.formats.csv_cells import frame_time, number_in
 from ironarc.core.formats.marker_format import MOST_MARKERS, FileMarkers, Forces, MarkerFormat
-from ironarc.core.settings import MAX_FRAMES, MAX_NUMBER
+from ironarc.core.settings import MAX_FRAMES
 
 HEAD = ["frame", "seconds"]
 FORCE = "newtons"
@@ -56,30 +57,21 @@ def _markers(reader) -> FileMarkers:
             continue
         if len(row) != len(head):
             raise FileError(f"a frame has {len(head)} cells; {len(row)} are there.", reader.line_num)
-        values.append([_read(cell, reader.line_num) for cell in row[1 : 2 + len(named)]])
+        values.append(
+            [
+                number_in(cell, reader.line_num, "a value") if cell.strip() else np.nan
+                for cell in row[1 : 2 + len(named)]
+            ]
+        )
     if not 2 <= len(values) <= MAX_FRAMES:
         raise FileError(f"it has {len(values):,} frames; 2 to {MAX_FRAMES:,} can be read.")
     table = np.array(values)
-    steps = np.diff(table[:, 0])
-    if not ((steps > 0).all() and np.ptp(steps) <= 0.02 * np.median(steps) + 1e-6):
-        raise FileError("its frames don't follow one another at an even pace.")
+    seconds = frame_time(table[:, 0])
     places = table[:, 1:].reshape(len(table), len(names), 3)
     places[np.isnan(places).any(axis=2)] = np.nan
     if np.isnan(places).all():
         raise FileError("none of its markers is seen on any frame.")
-    return FileMarkers(names, places, float(table[-1, 0] - table[0, 0]) / (len(table) - 1))
-
-
-def _read(cell: str, line: int) -> float:
-    if not cell.strip():
-        return np.nan
-    try:
-        value = float(cell)
-    except ValueError:
-        raise FileError(f"a value is {cell[:20]!r}, which is no number.", line) from None
-    if not abs(value) <= MAX_NUMBER:
-        raise FileError(f"a value is beyond {MAX_NUMBER:,.0f}.", line)
-    return value
+    return FileMarkers(names, places, seconds)
 
 
 MARKERS = MarkerFormat("CSV", "csv", "text/csv", parse, write, begins=",".join(HEAD).encode())

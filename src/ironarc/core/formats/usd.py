@@ -4,6 +4,7 @@ the library is an extra that need not be there."""
 import os
 import subprocess
 import sys
+from collections.abc import Mapping
 from pathlib import Path
 from tempfile import TemporaryDirectory
 
@@ -40,19 +41,19 @@ def converted(data: bytes, source: str, target: str) -> bytes:
         return made.read_bytes()
 
 
-def parse(data: bytes) -> FileMotion:
-    """Raises FileError for what can't be read."""
-    return glb.parse(converted(data, "usda", "glb"))
+def usd_format(word: str, ending: str, media_type: str) -> Format:
+    """The format of files with this ending."""
+
+    def parse(data: bytes) -> FileMotion:
+        return glb.parse(converted(data, ending, "glb"))
+
+    def skin(data: bytes, beside: Mapping[str, bytes] | None = None) -> SkinMesh:
+        return glb.skin(converted(data, ending, "glb"))
+
+    def write(rig: Rig, table: np.ndarray, frame_time_s: float, extras: Extras | None = None) -> bytes:
+        return converted(glb.write(rig, table, frame_time_s, extras), "glb", ending)
+
+    return Format(word, ending, media_type, parse, write, skin=skin, tells_units=True)
 
 
-def skin(data: bytes, beside=None) -> SkinMesh:
-    """The surface alone. Raises FileError where there is none."""
-    return glb.skin(converted(data, "usda", "glb"))
-
-
-def write(rig: Rig, table: np.ndarray, frame_time_s: float, extras: Extras | None = None) -> bytes:
-    """Skeleton, every clip, and the skin where there is one."""
-    return converted(glb.write(rig, table, frame_time_s, extras), "glb", "usda")
-
-
-FORMAT = Format("OpenUSD", "usda", "model/vnd.usda", parse, write, skin=skin, tells_units=True)
+FORMAT = usd_format("OpenUSD", "usda", "model/vnd.usda")
