@@ -477,7 +477,7 @@ def test_a_mesh_is_brought_in_as_a_prop_and_stands_on_the_stage(person, hop, tmp
     person.driver.find_element(By.ID, "add-shape").send_keys(str(file))
     person.until(lambda: len(person.all("#sheet [data-item]")) == bare + 1)
     person.sees("#picked", "A mesh of 6 triangles")
-    person.sees("#bench-message", "metres were taken")
+    person.sees("#bench-message", "metres were assumed")
     asked = "return performance.getEntriesByType('resource').filter((e) => e.name.includes('/shapes/')).length"
     person.until(lambda: person.driver.execute_script(asked) == 1)
     # undone and done again it is not brought again

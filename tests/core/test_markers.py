@@ -1,5 +1,6 @@
 """Markers: files of them, where they sit on a performer, and how far it is from them."""
 
+import csv
 import random
 import struct
 from contextlib import suppress
@@ -17,6 +18,7 @@ from ironarc.core.edits.of_shot import Renumber
 from ironarc.core.edits.rate import KEEP_SECONDS, at_rate
 from ironarc.core.errors import EditError, FileError
 from ironarc.core.exchange.marked import markers_from_file, places_file, upright
+from ironarc.core.exchange.stock import stock_performer
 from ironarc.core.formats import MARKER_FORMATS, FileMarkers, Forces, markers_of
 from ironarc.core.formats import c3d as c3d_format
 from ironarc.core.reading import read_all, see
@@ -224,15 +226,27 @@ def test_pushes_leave_in_newtons_and_those_of_two_by_their_names():
     shot = demo("Gap hop")
     shot = COMMANDS["duplicate_item"](see(shot), "performer1").apply(shot)
     readings = read_all(shot)
-    head, *rows = CSV.write.__globals__["csv"].reader(places_file(shot, readings, "csv").decode().splitlines())
+    head, *rows = csv.reader(places_file(shot, readings, "csv").decode().splitlines())
     names = [p.name for p in shot.performers]
     assert {f"{names[0]}: push y newtons", f"{names[1]}: push y newtons", f"{names[1]}: {COM} x"} <= set(head)
-    column = np.array([float(row[head.index(f"{names[0]}: push y newtons")]) for row in rows])
+    cells = [row[head.index(f"{names[0]}: push y newtons")] for row in rows]
     reading = readings["performer1"]
-    forces = reading.ask(read_forces)
-    wanted = np.where(forces.told, forces.grf[:, 1], 0) * reading.mass_kg * 9.81
-    np.testing.assert_allclose(column, wanted, atol=0.06)
+    told = reading.ask(read_forces).told
+    assert [cell != "" for cell in cells] == told.tolist()
+    column = np.array([float(cell or 0) for cell in cells])
+    wanted = reading.ask(read_forces).grf[:, 1] * reading.mass_kg * 9.81
+    np.testing.assert_allclose(column[told], wanted[told], atol=0.06)
     assert column.max() > 500
+
+
+def test_what_stands_still_pushes_with_what_it_weighs_where_it_stands():
+    """On the moon too: the body's mass by its gravity, and not the earth's."""
+    hop = demo("Gap hop")
+    stands = stock_performer("bram", "standing", hop)
+    still = replace(hop, performers=(replace(stands, id="performer1", clip=(1, 72)),), g=1.62)
+    head, *rows = csv.reader(places_file(still, read_all(still), "csv").decode().splitlines())
+    mass = still.performer.body().mass_kg
+    assert float(rows[len(rows) // 2][head.index("push y newtons")]) == pytest.approx(mass * 1.62, rel=0.01)
 
 
 def test_which_way_is_up_and_the_unit_are_guessed_from_the_floor_and_the_height():
@@ -242,9 +256,9 @@ def test_which_way_is_up_and_the_unit_are_guessed_from_the_floor_and_the_height(
     told = FileMarkers(tuple(poses.rig.names), np.stack([x, -z, y], axis=2) * 1000, 1 / 24, to_m=None, up=None)
     places, says = upright(told)
     np.testing.assert_allclose(places, poses.position, atol=1e-9)
-    assert says[0] == "It does not say which way is up; Z was taken."
-    assert says[1] == "It does not say its unit; millimetres were taken."
-    assert "Y was taken" in upright(replace(told, places=poses.position))[1][0]
+    assert says[0] == "The file does not say which way is up; Z was assumed."
+    assert says[1] == "The file does not say its unit; millimetres were assumed."
+    assert "Y was assumed" in upright(replace(told, places=poses.position))[1][0]
 
 
 def test_commands_place_markers_and_put_them_on_anew():

@@ -123,7 +123,7 @@ def test_an_obj_is_read_and_becomes_a_prop_of_a_size_a_room_has():
     hop = demo("Gap hop")
     edit, said = add_shape(see(hop), mesh, "Cube", 1)
     prop = edit.apply(hop).props[0]
-    assert said.startswith("It does not say its unit; centimetres were taken")
+    assert said.startswith("The file does not say its unit; centimetres were assumed")
     assert (prop.name, prop.kind, prop.size_m) == ("Cube", MESH, pytest.approx((1.0, 1.0, 1.0)))
     assert prop.at_m[1] == pytest.approx(see(hop).reading.floor_m, abs=1e-3)
     assert prop.volume_m3 == pytest.approx(1.0)
@@ -166,6 +166,14 @@ def test_a_gltf_s_meshes_are_a_prop_as_they_stand():
     assert 0.02 < Solid(MESH, size, shape=shape).volume_m3 < 1.0
     with pytest.raises(FileError, match="it has no mesh"):
         MESH_FORMATS["gltf"].parse(b'{"asset": {"version": "2.0"}, "nodes": [{"name": "a"}]}', {})
+
+
+def test_a_mesh_that_was_made_a_box_is_a_box_and_can_be_a_mesh_again():
+    shape, size = shape_of("wedge", WEDGE, ConvexHull(WEDGE).simplices)
+    prop = Prop("prop1", "Wedge", MESH, size, shape=shape)
+    box = replace(prop, kind="box").checked()
+    assert (box.solids[0].shape, box.volume_m3) == (None, pytest.approx(2 * prop.volume_m3))
+    assert replace(box, kind=MESH).checked().volume_m3 == pytest.approx(prop.volume_m3)
 
 
 def test_a_kind_needs_its_mesh():

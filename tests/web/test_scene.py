@@ -310,7 +310,7 @@ TENT = b"v 0 0 0\nv 2 0 0\nv 2 0 2\nv 0 0 2\nv 1 1 1\nf 1 2 5\nf 2 3 5\nf 3 4 5\
 
 def test_a_mesh_becomes_a_prop_that_is_seen_sized_joined_and_let_fly(bench):
     answer = bench.send("props", [("Tent.obj", TENT)], frame="1")
-    assert answer.json["says"].startswith("It does not say its unit; metres were taken")
+    assert answer.json["says"].startswith("The file does not say its unit; metres were assumed")
     (prop,) = bench.get("scene.json").json["props"]
     (solid,) = prop["solids"]
     assert (prop["name"], prop["kind"], prop["size"]) == ("Tent", "shape", [2.0, 1.0, 2.0])

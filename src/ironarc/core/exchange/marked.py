@@ -10,7 +10,6 @@ from ironarc.core.reading import Reading
 from ironarc.core.reading.forces import read_forces
 from ironarc.core.reading.marked import COM, PLUMB, fitted
 from ironarc.core.scene.markers import MarkerSet
-from ironarc.core.settings import GRAVITY_MS2
 
 TALLEST_M = 3.0  # that a capture of a person reaches up
 _UNITS = {"metres": 1.0, "centimetres": 0.01, "millimetres": 0.001}
@@ -37,14 +36,14 @@ def upright(read: FileMarkers) -> tuple[np.ndarray, tuple[str, ...]]:
     says, up, to_m = [], read.up, read.to_m
     if up is None:
         up = _guessed_up(read.places)
-        says.append(f"It does not say which way is up; {up} was taken.")
+        says.append(f"The file does not say which way is up; {up} was assumed.")
     places = np.stack([read.places[..., 0], read.places[..., 2], -read.places[..., 1]], axis=-1) if up == "Z" else (
         read.places
     )  # fmt: skip
     if to_m is None:
         unit = _guessed_unit(places)
         to_m = _UNITS[unit]
-        says.append(f"It does not say its unit; {unit} were taken.")
+        says.append(f"The file does not say its unit; {unit} were assumed.")
     return places * to_m, tuple(says)
 
 
@@ -76,7 +75,8 @@ def places_file(shot: Shot, readings: Mapping[str, Reading], ending: str, who: S
         names += [prefix + name for name in (*reading.poses.rig.names, COM, PLUMB)]
         places.append(np.concatenate([reading.poses.position, reading.com[:, None], plumb[:, None]], axis=1))
         forces = reading.ask(read_forces)
-        newtons = np.where(forces.told[:, None], forces.grf, 0.0) * reading.mass_kg[:, None] * GRAVITY_MS2
+        # body weights are those of the shot's own gravity; where nothing can be told there is no number
+        newtons = np.where(forces.told[:, None], forces.grf, np.nan) * reading.mass_kg[:, None] * reading.g
         channels |= {f"{prefix}push {axis}": newtons[:, i] for i, axis in enumerate("xyz")}
     marked = FileMarkers(tuple(names), np.concatenate(places, axis=1), shot.frame_time_s)
     return MARKER_FORMATS[ending].write(marked, Forces(channels))

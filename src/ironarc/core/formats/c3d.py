@@ -170,7 +170,8 @@ def _up(told: dict[tuple[str, str], list]) -> str | None:
 
 
 def write(markers: FileMarkers, forces: Forces) -> bytes:
-    """Millimetres with z up, in floating point for Intel processors. FileError for more than it can name."""
+    """Millimetres with z up, in floating point for Intel processors; a force that is not known is 0 there. FileError
+    for more than it can name."""
     rows, count, _ = markers.places.shape
     if count > 255 or len(forces.channels) > 255:
         raise FileError(f"a C3D file names up to 255 markers; there are {count}.")
@@ -186,7 +187,7 @@ def write(markers: FileMarkers, forces: Forces) -> bytes:
     seen = np.isfinite(x)
     table = np.nan_to_num(np.stack([x, -z, y, np.where(seen, 0.0, -1.0)], axis=2)).reshape(rows, -1)
     table[:, 3::4] = np.where(seen, 0.0, -1.0)
-    data = np.hstack([table, channels]).astype("<f4").tobytes()
+    data = np.hstack([table, np.nan_to_num(channels)]).astype("<f4").tobytes()
     return bytes(head) + parameters + data + bytes(-len(data) % BLOCK)
 
 

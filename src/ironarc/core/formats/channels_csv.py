@@ -2,14 +2,13 @@
 
 import csv
 import io
-from itertools import islice
 
 import numpy as np
 
 from ironarc.core.columns import Dense
 from ironarc.core.errors import FileError
 from ironarc.core.figure.rig import POSITION_CHANNELS, ROTATION_CHANNELS, EndSite, Joint, Rig
-from ironarc.core.formats.csv_cells import frame_time, number_in
+from ironarc.core.formats.csv_cells import frame_time, number_in, rows_of
 from ironarc.core.formats.format import Extras, FileMotion, Format
 from ironarc.core.settings import MAX_FRAMES, MAX_FRAMES_X_JOINTS, MAX_JOINTS
 
@@ -106,11 +105,7 @@ def _motion(reader, rig: Rig) -> FileMotion:
         raise FileError(f"its second head needs frame, seconds and every channel in order; {missing} is missing there.",
                         reader.line_num)  # fmt: skip
     values: list[list[float]] = []
-    for row in islice(reader, MAX_FRAMES + 1):
-        if not any(cell.strip() for cell in row):
-            continue
-        if len(row) != len(head):
-            raise FileError(f"a frame has {len(head)} cells; {len(row)} are there.", reader.line_num)
+    for row in rows_of(reader, len(head)):
         values.append([number_in(cell, reader.line_num, "a value") for cell in row[1:]])
     if len(values) < 2 or len(values) > MAX_FRAMES or len(values) * len(rig) > MAX_FRAMES_X_JOINTS:
         raise FileError(f"it has {len(values):,} frames; 2 to {MAX_FRAMES:,} of a body like this can be read.")

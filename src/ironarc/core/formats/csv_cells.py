@@ -1,9 +1,23 @@
 """What CSV of channels and of places read alike."""
 
+from collections.abc import Iterator
+from itertools import islice
+
 import numpy as np
 
 from ironarc.core.errors import FileError
-from ironarc.core.settings import MAX_NUMBER
+from ironarc.core.settings import MAX_FRAMES, MAX_NUMBER
+
+
+def rows_of(reader, wide: int) -> Iterator[list[str]]:
+    """The rows of a CSV reader that hold anything, one more than can be read at most; FileError, with the line, for one
+    that is not so many cells wide."""
+    for row in islice(reader, MAX_FRAMES + 1):
+        if not any(cell.strip() for cell in row):
+            continue
+        if len(row) != wide:
+            raise FileError(f"a frame has {wide} cells; {len(row)} are there.", reader.line_num)
+        yield row
 
 
 def number_in(cell: str, line: int, what: str) -> float:

@@ -27,7 +27,8 @@ class FileMarkers:
 
 @dataclass(frozen=True)
 class Forces:
-    """What pushes a body, to lie beside its markers: channels by name, (rows,) each, in newtons."""
+    """What pushes a body, to lie beside its markers: channels by name, (rows,) each, in newtons,
+    NaN where it is not known."""
 
     channels: Mapping[str, np.ndarray] = field(default_factory=dict)
 

@@ -2,12 +2,11 @@
 
 import csv
 import io
-from itertools import islice
 
 import numpy as np
 
 from ironarc.core.errors import FileError
-from ironarc.core.formats.csv_cells import frame_time, number_in
+from ironarc.core.formats.csv_cells import frame_time, number_in, rows_of
 from ironarc.core.formats.marker_format import MOST_MARKERS, FileMarkers, Forces, MarkerFormat
 from ironarc.core.settings import MAX_FRAMES
 
@@ -17,16 +16,21 @@ _AXES = ("x", "y", "z")
 
 
 def write(markers: FileMarkers, forces: Forces) -> bytes:
-    """Numbers to a tenth of a millimetre and a tenth of a newton; an empty cell where one was not seen."""
+    """Numbers to a tenth of a millimetre and a tenth of a newton; an empty cell where one was not seen, or
+    is not known."""
     out = io.StringIO()
     rows = csv.writer(out, lineterminator="\n")
     named = [f"{name} {axis}" for name in markers.names for axis in _AXES]
     rows.writerow([*HEAD, *named, *(f"{name} {FORCE}" for name in forces.channels)])
     channels = list(forces.channels.values())
     for i, places in enumerate(markers.places):
-        cells = ["" if np.isnan(v) else f"{v:.5f}" for v in places.ravel()]
-        rows.writerow([i + 1, f"{i * markers.seconds:.6f}", *cells, *(f"{c[i]:.1f}" for c in channels)])
+        cells = [_cell(v, 5) for v in places.ravel()] + [_cell(c[i], 1) for c in channels]
+        rows.writerow([i + 1, f"{i * markers.seconds:.6f}", *cells])
     return out.getvalue().encode()
+
+
+def _cell(value: float, digits: int) -> str:
+    return "" if np.isnan(value) else f"{value:.{digits}f}"
 
 
 def parse(data: bytes) -> FileMarkers:
@@ -52,11 +56,7 @@ def _markers(reader) -> FileMarkers:
     if len(names) > MOST_MARKERS or len(set(names)) < len(names):
         raise FileError(f"up to {MOST_MARKERS} markers, each with a name of its own, can be read.", 1)
     values: list[list[float]] = []
-    for row in islice(reader, MAX_FRAMES + 1):
-        if not any(cell.strip() for cell in row):
-            continue
-        if len(row) != len(head):
-            raise FileError(f"a frame has {len(head)} cells; {len(row)} are there.", reader.line_num)
+    for row in rows_of(reader, len(head)):
         values.append(
             [
                 number_in(cell, reader.line_num, "a value") if cell.strip() else np.nan

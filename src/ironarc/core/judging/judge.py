@@ -17,7 +17,6 @@ from ironarc.core.reading import Reading
 from ironarc.core.reading.faults import HOVER, SINK, SLIDE
 from ironarc.core.reading.shot import Seen, own_span
 from ironarc.core.scene.props import middle_of
-from ironarc.core.settings import GRAVITY_MS2
 
 PHANTOM = "phantom"
 FORCES = (PHANTOM, "arc", "push", "spin", "kink", "balance", "jerk", "fast")  # that a blow explains
@@ -60,7 +59,7 @@ def _held_by(performer: Performer, reading: Reading, blows: Sequence[Blow]) -> t
     """All that makes a rule's finding a performer's."""
     let_go = tuple(layer for layer in performer.layers if layer.made_by == LET_GO)
     struck = tuple((blow.frame, blow.by, blow.touch.impulse_ns) for blow in blows)
-    body = reading.body.mass_kg, reading.poses.dt
+    body = reading.body.mass_kg, reading.poses.dt, reading.g
     return performer.id, performer.clip, performer.timing, performer.left, let_go, struck, body
 
 
@@ -173,7 +172,7 @@ def _struck(finding: Finding, blows: Sequence[Blow]) -> str:
     for blow in blows:
         if finding.start - BESIDE <= blow.frame <= finding.end + BESIDE:
             frames = finding.end - finding.start + 1
-            asked = finding.value * blow.reading.body.mass_kg * GRAVITY_MS2 * frames * blow.reading.poses.dt
+            asked = finding.value * blow.reading.body.mass_kg * blow.reading.g * frames * blow.reading.poses.dt
             if finding.kind != PHANTOM or asked <= AS_MUCH * blow.touch.impulse_ns:
                 return f"{blow.by} strikes there with {blow.touch.impulse_ns:.0f} N·s."
     return ""

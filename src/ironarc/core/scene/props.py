@@ -15,7 +15,7 @@ from ironarc.core import rotation
 from ironarc.core.columns import Keys
 from ironarc.core.errors import EditError, check_mass
 from ironarc.core.scene.shape import Shape
-from ironarc.core.scene.solid import TURN_ORDER, Solid
+from ironarc.core.scene.solid import MESH, TURN_ORDER, Solid
 
 PLACE_CHANNELS, TURN_CHANNELS = ("tx", "ty", "tz"), ("ry", "rx", "rz")
 MOST_SOLIDS, LARGEST_OFF_M = 12, 100.0
@@ -199,7 +199,8 @@ class Prop:
     @cached_property
     def solids(self) -> tuple[Solid, ...]:
         """What it is made of: its own shape, and what was joined to it."""
-        return (Solid(self.kind, self.size_m, shape=self.shape), *self.joined)
+        # one that was made a plain solid again keeps its mesh, and is not seen as it
+        return (Solid(self.kind, self.size_m, shape=self.shape if self.kind == MESH else None), *self.joined)
 
     @cached_property
     def center_m(self) -> np.ndarray:

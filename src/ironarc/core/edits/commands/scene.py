@@ -155,7 +155,7 @@ def add_shape(seen: Seen, mesh: FileMesh, name: str, frame: int) -> tuple[Edit, 
     to_m, said = mesh.to_m, ""
     if to_m is None:
         unit, to_m = _unit_of(mesh.points)
-        said = f"It does not say its unit; {unit} were taken. Set its size in the panel if that is wrong."
+        said = f"The file does not say its unit; {unit} were assumed. Set its size in the panel if that is wrong."
     shape, size = shape_of(name[:60], mesh.points * to_m, mesh.triangles)
     at, travel = point_at(seen.shot, seen.performer.id, "root", frame), travel_direction(seen.reading)
     ahead = at + travel * (BESIDE_M + max(size[0], size[2]) / 2)

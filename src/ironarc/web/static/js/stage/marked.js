@@ -58,7 +58,8 @@ export function createMarked(scene, state, setup, changed) {
     const half = data.length / 2, row = index * count * 3;
     const [place, tint, ends, along] = [points.geometry.attributes.position, points.geometry.attributes.color, lines.geometry.attributes.position, lines.geometry.attributes.color];
     let seen = 0, held = 0;
-    for (let k = 0; k < count; k++) {
+    // what is tried may last longer than what is here yet
+    for (let k = 0; k < count && row < half; k++) {
       at.fromArray(data, row + 3 * k);
       if (Number.isNaN(at.x)) continue;
       on.fromArray(data, half + row + 3 * k);
