@@ -17,8 +17,9 @@ from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.crew import BRAM, rig_of
 from ironarc.core.figure.rig import POSITION_CHANNELS, EndSite, Joint, Rig, forward
 from ironarc.core.formats import bvh
-from ironarc.core.motion.evaluate import Motion, evaluate
+from ironarc.core.motion.evaluate import evaluate
 from ironarc.core.motion.layers import BROUGHT_IN, Layer
+from ironarc.core.motion.motion import Motion
 from ironarc.core.motion.poses import Poses, poses_of
 from ironarc.core.reading import see
 from ironarc.core.reading.shot import settled

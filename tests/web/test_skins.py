@@ -15,7 +15,7 @@ from ironarc.core.figure.body import weigh
 from ironarc.core.figure.crew import BRAM, rig_of
 from ironarc.core.formats import FORMATS, Extras
 from ironarc.core.mannequin import LIGHT, mannequin_of
-from ironarc.core.motion.evaluate import NO_ANCHORS
+from ironarc.core.motion.pins import NO_ANCHORS
 from ironarc.core.motion.write import channel_rows
 from ironarc.core.skin.lighter import lighter
 from ironarc.store import shots

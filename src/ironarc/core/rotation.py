@@ -12,16 +12,23 @@ AXES = "XYZ"
 ORDERS = ("XYZ", "XZY", "YXZ", "YZX", "ZXY", "ZYX")
 IDENTITY = np.array([1.0, 0.0, 0.0, 0.0])
 _CONJUGATE = np.array([1.0, -1.0, -1.0, -1.0])
-FEW = 1200  # numbers in all, below which a sum costs less than the calls that would save it
+FEW = 2  # frames, for which a sum costs less than the calls that would save it
 # Row r of the matrix of a is a's components at these places, with these signs
 _PLACES = np.array([[0, 1, 2, 3], [1, 0, 3, 2], [2, 3, 0, 1], [3, 2, 1, 0]])
 _SIGNS = np.array([[1.0, -1, -1, -1], [1, 1, -1, 1], [1, 1, 1, -1], [1, -1, 1, 1]])
 
 
+def _few(a: np.ndarray, b: np.ndarray) -> bool:
+    """Whether stacks are of a frame or two. More are worked out one way, however many: the last digit of a frame does
+    not hang on those worked out along with it."""
+    shape = a.shape if a.ndim >= b.ndim else b.shape
+    return len(shape) < 2 or max(shape[0], len(b) if b.ndim == len(shape) else 0) <= FEW
+
+
 def multiply(a: np.ndarray, b: np.ndarray) -> np.ndarray:
     """Hamilton product a·b: first b, then a. (..., 4) x (..., 4) -> (..., 4)."""
-    if a.size + b.size < FEW:
-        # for a frame or two the calls cost more than the sums: the product as a matrix of a, times b
+    if _few(a, b):
+        # the product as a matrix of a, times b
         return ((a[..., _PLACES] * _SIGNS) @ b[..., None])[..., 0]
     aw, ax, ay, az = a[..., 0], a[..., 1], a[..., 2], a[..., 3]
     bw, bx, by, bz = b[..., 0], b[..., 1], b[..., 2], b[..., 3]
@@ -49,7 +56,7 @@ def rotate(q: np.ndarray, v: np.ndarray, back: bool = False) -> np.ndarray:
     """Vectors v (..., 3) turned by q (..., 4), or by its inverse with `back`."""
     # v' = v + 2 w t + 2 u × t with t = u × v and u the vector part of q; by components, since this is
     # where most of a reading's time goes
-    if q.size + v.size < FEW:
+    if _few(q, v):
         upright = np.zeros((*v.shape[:-1], 4))
         upright[..., 1:] = v
         inverse = conjugate(q)

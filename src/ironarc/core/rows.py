@@ -5,7 +5,8 @@ from collections.abc import Callable
 import numpy as np
 
 Span = tuple[int, int]  # frame indices [a, b)
-LEAST = 192  # frames worked on at once: fewer numbers are multiplied another way, and differ in their last digit
+LEAST = 4  # frames worked on at once: one or two are multiplied another way, and differ in their last digit
+MOST = 0.5  # of all frames, from which everything is worked out anew
 NEAR = 64  # frames between two spans, under which they are one
 
 
@@ -15,10 +16,16 @@ def runs(flags: np.ndarray) -> list[Span]:
     return [(int(a), int(b)) for a, b in zip(edges[::2], edges[1::2], strict=True)]
 
 
-def differing(a: np.ndarray, b: np.ndarray) -> np.ndarray:
-    """(frames,) bool: rows of two arrays of one shape that are not the same to the last digit; NaN is like NaN."""
+def differing(a: np.ndarray, b: np.ndarray, among: np.ndarray | None = None) -> np.ndarray:
+    """(frames,) bool: rows of two arrays of one shape that are not the same to the last digit; NaN is like NaN.
+    among : (frames,) bool, rows outside of which they are known to be the same"""
     if a is b:
         return np.zeros(len(a), dtype=bool)
+    if among is not None:
+        found, at = np.zeros(len(a), dtype=bool), np.flatnonzero(among)
+        if len(at):
+            found[at] = differing(a[at], b[at])
+        return found
     off = (a != b).reshape(len(a), -1)
     found = off.any(axis=1)
     if a.dtype.kind == "f" and found.any():
@@ -52,6 +59,14 @@ def spans_of(rows: np.ndarray) -> list[Span]:
             out[-1] = (min(out[-1][0], a), max(out[-1][1], b))
         else:
             out.append((a, b))
+    return out
+
+
+def rows_of(spans: list[Span], n: int) -> np.ndarray:
+    """(n,) bool: the rows in these spans."""
+    out = np.zeros(n, dtype=bool)
+    for a, b in spans:
+        out[a:b] = True
     return out
 
 

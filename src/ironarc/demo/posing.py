@@ -17,8 +17,9 @@ from ironarc.core.document import Performer, Shot
 from ironarc.core.figure.body import weigh
 from ironarc.core.figure.crew import CrewMember, rig_of
 from ironarc.core.figure.rig import Rig
-from ironarc.core.motion.evaluate import Motion, evaluate
+from ironarc.core.motion.evaluate import evaluate
 from ironarc.core.motion.layers import KEYED, REPLACES, Layer
+from ironarc.core.motion.motion import Motion
 from ironarc.core.motion.one_turn import as_turns
 from ironarc.core.motion.poses import Poses
 from ironarc.core.reading.momentum import body_centres, momentum, whole_com, whole_inertia

@@ -2,6 +2,7 @@
 
 import numpy as np
 
+from ironarc.core.by_identity import ByIdentity
 from ironarc.core.document import Shot
 from ironarc.core.judging import flight_grades, grade_of
 from ironarc.core.judging.findings import can_judge
@@ -89,10 +90,19 @@ def _height_words(flight: Flight) -> str:
 
 def flight_data(reading: Reading, flight: Flight, grade: str, limits=GRADES) -> dict:
     """A flight's numbers, its label, and the arc gravity asks for between its two ends."""
+    # one that an edit did not reach is the very same
+    told = _TOLD.get(flight)
+    if told is None:
+        told = _TOLD[flight] = _flight_told(reading, flight)
+    return told | {"grade": grade, "judged": can_judge(flight, reading.g, limits)}
+
+
+_TOLD: ByIdentity[dict] = ByIdentity()
+
+
+def _flight_told(reading: Reading, flight: Flight) -> dict:
     arc = gravity_arc(reading, flight)
     return flight_to_plain(flight) | {
-        "grade": grade,
-        "judged": can_judge(flight, reading.g, limits),
         "apex": flight.apex_frame,
         "take_off": flight.start - 1 if flight.take_off_seen else flight.start,
         "landing": flight.end + 1 if flight.landing_seen else flight.end,

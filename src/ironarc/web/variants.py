@@ -44,7 +44,16 @@ SHOT_BYTES = 50_000  # of a shot's plain objects, about
 LAID_OUT = 3  # a column's bytes, and those of what is laid out from it for the evaluator
 EARLY = 4  # early looks that are kept, each until its performer is read
 MANY = 8
-SHARED = {"body", "rig", "others", "findings", "again"}  # what many readings hold, and no numbers of their own
+SHARED = {
+    "body",
+    "rig",
+    "others",
+    "findings",
+    "again",
+    "motion",
+    "anchors",
+    "since",
+}  # what many readings hold, and no numbers of their own
 _WEIGH = re.compile(r"weigh-(\w{1,20})-([0-9]{1,3})")
 AGAIN = re.compile(r"again-(\w{1,20})-(.{1,400})")
 _WORK = re.compile(r"work-([0-9]{1,9})")

@@ -33,6 +33,11 @@ class Keyed:
         return self.frames
 
     @property
+    def key_rows(self) -> np.ndarray:
+        """(keys, ...) all that is known of each key, a row a key."""
+        return np.column_stack([c.reshape(len(self.frames), -1) for c in self._columns])
+
+    @property
     def shown_on(self) -> np.ndarray:
         """(keys,) the whole frames that keys are seen on: they may lie between frames, as after a change of rate."""
         return np.floor(self.frames + 0.5)

@@ -10,11 +10,12 @@ from ironarc.core.figure.grips import grip_called, limb_with
 from ironarc.core.figure.rig import Rig
 from ironarc.core.figure.weighing import Weighing
 from ironarc.core.keying.keying import Beat
-from ironarc.core.motion.evaluate import NO_ANCHORS, Evaluated, Motion, evaluate
+from ironarc.core.motion.evaluate import Evaluated, evaluate
 from ironarc.core.motion.layers import CORRECTION, Layer
 from ironarc.core.motion.loads import Load, LoadTrack, track_loads
+from ironarc.core.motion.motion import Motion
 from ironarc.core.motion.pin import Pin
-from ironarc.core.motion.pins import Anchors, holdings
+from ironarc.core.motion.pins import NO_ANCHORS, Anchors, holdings
 from ironarc.core.motion.poses import Poses
 from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.strip import Strip
@@ -176,7 +177,7 @@ class Performer:
         return Motion(self.rig, self.clip, self.layers, self.timing, self.placement, self.scale_to_m, held)
 
     def evaluate(
-        self, frames: np.ndarray, dt: float, anchors: Anchors = NO_ANCHORS, was: Poses | None = None
+        self, frames: np.ndarray, dt: float, anchors: Anchors = NO_ANCHORS, was: Evaluated | None = None
     ) -> Evaluated:
         """World poses on the shot's `frames` (frames,), `dt` seconds apart, and where they come from.
 

@@ -151,11 +151,11 @@ class Shot:
         return np.arange(self.first_frame, self.first_frame + self.frames)
 
     def evaluate(
-        self, performer_id: str, frames: np.ndarray, holders: tuple[str, ...] = (), was: Poses | None = None
+        self, performer_id: str, frames: np.ndarray, holders: tuple[str, ...] = (), was: Evaluated | None = None
     ) -> Evaluated:
         """World poses of a performer (the first for "") on `frames` (frames,), with all it is held to in its place.
 
-        holders : ids of those who wait for this one's poses; was : poses that may be the same on most frames
+        holders : ids of those who wait for this one's poses; was : of a motion that may be mostly the same
         """
         performer = self.performer_called(performer_id)
         return performer.evaluate(frames, self.frame_time_s, self.anchors(performer, frames, holders), was)

@@ -1,6 +1,7 @@
 """What a pose that is held out of balance says, also of the force that would hold it."""
 
-from collections.abc import Iterator
+from bisect import bisect_right
+from operator import itemgetter
 
 import numpy as np
 
@@ -43,14 +44,14 @@ def _plumb_doubt(reading: Reading) -> np.ndarray:
     return reading.weighing_doubt.plumb()
 
 
-def spans_of(case: Case) -> Iterator[tuple[int, int, float]]:
-    """Index spans [a, b) that are out of balance, and by how much at most."""
+def spans_of(case: Case) -> list[tuple[int, int, float]]:
+    """Index spans [a, b) that are out of balance, in order, and by how much at most."""
     off = case.reading.ask(_off_footing)
     limit = case.graded("balance", 0.0)[1]
     known = case.reading.ask(_spans_known)
     if limit not in known:
         known[limit] = [(a, b, float(off[a:b].max())) for a, b in runs(off > limit)]
-    yield from known[limit]
+    return known[limit]
 
 
 def _spans_known(reading: Reading) -> dict[float, list[tuple[int, int, float]]]:
@@ -65,9 +66,10 @@ def stance_cause(start: int, end: int) -> str:
 
 def tilted(case: Case, a: int, b: int) -> tuple[int, int] | None:
     """First and last frame of the pose out of balance that index span [a, b) belongs to, or None."""
-    for x, y, most in spans_of(case):
+    stances = spans_of(case)
+    for x, y, most in stances[bisect_right(stances, a - 3, key=itemgetter(1)) :]:
         if x >= b + 3:
             break
-        if x < b + 3 and y > a - 3 and case.graded("balance", most)[0] != SOUND:
+        if case.graded("balance", most)[0] != SOUND:
             return x + case.first, y - 1 + case.first
     return None

@@ -12,20 +12,21 @@ Every stage is a function of arrays that gives new arrays. What each one touched
 frame by frame, so that a writer can give back the rest as it came.
 """
 
-from collections.abc import Mapping
-from dataclasses import dataclass, field, replace
+from dataclasses import dataclass, replace
 from enum import IntFlag
 
 import numpy as np
 
 from ironarc.core import effort, rotation
-from ironarc.core.figure.rig import Rig
+from ironarc.core.figure.rig import Rig, forward
+from ironarc.core.motion.differ import may_differ
 from ironarc.core.motion.layers import ADDS, REPLACES, Layer
-from ironarc.core.motion.pins import Anchors, Holding, Posed, solve
+from ironarc.core.motion.motion import Motion
+from ironarc.core.motion.pins import NO_ANCHORS, Anchors, Posed, solve
 from ironarc.core.motion.poses import Poses, poses_of
 from ironarc.core.motion.tracks import tracks_of
-from ironarc.core.scene.placement import Placement
-from ironarc.core.scene.timing import Mix, Timing
+from ironarc.core.rows import MOST, differing, spans_of
+from ironarc.core.scene.timing import Mix
 
 
 class Stage(IntFlag):
@@ -35,23 +36,6 @@ class Stage(IntFlag):
     LAYERED = 2
     PLACED = 4
     PINNED = 8
-
-
-@dataclass(frozen=True)
-class Motion:
-    """All that a performer's poses follow from.
-
-    clip : first and last own frame; layers : the base first
-    scale_to_m : metres in one of the rig's length units; pins : in the order they are solved in
-    """
-
-    rig: Rig
-    clip: tuple[int, int]
-    layers: tuple[Layer, ...]
-    timing: Timing
-    placement: Placement
-    scale_to_m: float
-    pins: tuple[Holding, ...] = field(default=())
 
 
 @dataclass
@@ -77,31 +61,73 @@ class Evaluated:
     """Poses with where they come from.
 
     own : (frames,) own frames, whole or not; of a blend, those before its seam
-    turned, moved : (frames, joints) uint8, masks of Stage: what touched each joint's rotation and place
+    turned, moved : (frames, joints) uint8, masks of Stage: what touched each joint's rotation and place; where poses
+        are those they were made from, what touched those
+    motion, anchors : what they follow from
+    differs : (frames,) bool, where they are not those they were made from; None where they were made from none
     """
 
     poses: Poses
     own: np.ndarray
     turned: np.ndarray
     moved: np.ndarray
-
-
-NO_ANCHORS: Mapping = {}
+    motion: Motion
+    anchors: Anchors
+    differs: np.ndarray | None = None
 
 
 def evaluate(
-    motion: Motion, frames: np.ndarray, dt: float, anchors: Anchors = NO_ANCHORS, was: Poses | None = None
+    motion: Motion, frames: np.ndarray, dt: float, anchors: Anchors = NO_ANCHORS, was: Evaluated | None = None
 ) -> Evaluated:
     """World poses on the shot's `frames` (frames,), `dt` seconds apart.
 
     anchors : where props and other performers are that pins hold to; pins to what is not in it do nothing
-    was : poses that may be the same on most frames, whose world places are taken from there
+    was : of a motion that may be mostly the same: only where the two can differ are poses made anew
     """
     effort.check()
     mix = own_frames(motion, frames)
-    local = blended(motion, mix)
-    placed = pinned(place(local, motion), motion, mix.before, anchors)
-    return Evaluated(pose(placed, motion.rig, frames, dt, was), mix.before, placed.turned, placed.moved)
+    if was is not None:
+        made = _made_from(was, motion, frames, dt, mix.before, anchors)
+        if made is not None:
+            return made
+    placed = _local(motion, mix, anchors)
+    poses = poses_of(motion.rig, frames, dt, placed.rotation, placed.translation)
+    return Evaluated(poses, mix.before, placed.turned, placed.moved, motion, anchors)
+
+
+def _local(motion: Motion, mix: Mix, anchors: Anchors) -> Local:
+    return pinned(place(blended(motion, mix), motion), motion, mix.before, anchors)
+
+
+def _made_from(
+    was: Evaluated, motion: Motion, frames: np.ndarray, dt: float, own: np.ndarray, anchors: Anchors
+) -> Evaluated | None:
+    """Poses made anew only on the frames where two motions can differ; None where that is no shorter way."""
+    then = was.poses
+    if then.dt != dt or not (np.array_equal(then.frames, frames) and np.array_equal(was.own, own)):
+        return None
+    rows = may_differ(was.motion, motion, own, was.anchors, anchors)
+    if rows is None or rows.mean() >= MOST:
+        return None
+    if not rows.any():
+        return replace(was, motion=motion, anchors=anchors, differs=rows)
+    local, translation, world, position = (
+        x.copy() for x in (then.local, then.translation, then.rotation, then.position)
+    )
+    turned, moved, differs = was.turned.copy(), was.moved.copy(), np.zeros(len(frames), dtype=bool)
+    for a, b in spans_of(rows):
+        here = {key: (at[a:b], turn[a:b]) for key, (at, turn) in anchors.items()}
+        placed = _local(motion, own_frames(motion, frames[a:b]), here)
+        local[a:b] = placed.rotation
+        # each on the side of the one before it, as those of a whole are
+        local[max(a - 1, 0) : b] = rotation.continuous(local[max(a - 1, 0) : b])
+        if b < len(local) and (np.einsum("ji,ji->j", local[b - 1], local[b]) < 0).any():
+            return None  # all after it would change sides
+        translation[a:b], turned[a:b], moved[a:b] = placed.translation, placed.turned, placed.moved
+        world[a:b], position[a:b] = forward(motion.rig, local[a:b], translation[a:b])
+        differs[a:b] = differing(then.local[a:b], local[a:b]) | differing(then.translation[a:b], translation[a:b])
+    poses = Poses(motion.rig, frames, dt, local, translation, world, position)
+    return Evaluated(poses, own, turned, moved, motion, anchors, differs)
 
 
 def own_frames(motion: Motion, frames: np.ndarray) -> Mix:
@@ -269,8 +295,3 @@ def pinned(local: Local, motion: Motion, own: np.ndarray, anchors: Anchors = NO_
     out.turned[changed] |= np.uint8(Stage.PINNED)
     out.moved[(posed.translation != local.translation).any(axis=-1)] |= np.uint8(Stage.PINNED)
     return out
-
-
-def pose(local: Local, rig: Rig, frames: np.ndarray, dt: float, was: Poses | None = None) -> Poses:
-    """World rotations and places of every joint."""
-    return poses_of(rig, frames, dt, local.rotation, local.translation, was)

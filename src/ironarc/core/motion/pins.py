@@ -24,7 +24,9 @@ SPREAD_RAD = 0.3
 CLOSE_M = 2e-5
 LIMB_ENDS, LIMB_MIDDLES, HIPS_KINDS = ("hand", "foot", "heel", "ball", "toe"), ("knee", "elbow"), ("hips",)
 
+# {(id, joint): (places (frames, 3) m, rotations (frames, 4))} of the props and performers that pins hold to
 Anchors = Mapping[tuple[str, str], tuple[np.ndarray, np.ndarray]]
+NO_ANCHORS: Anchors = {}
 
 
 @dataclass(frozen=True, eq=False)

@@ -6,7 +6,6 @@ import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.figure.rig import Rig, forward
-from ironarc.core.rows import spans_of
 
 
 @dataclass(frozen=True)
@@ -34,17 +33,7 @@ class Poses:
         return 1.0 / self.dt
 
 
-def poses_of(
-    rig: Rig, frames: np.ndarray, dt: float, local: np.ndarray, translation: np.ndarray, was: Poses | None = None
-) -> Poses:
-    """Poses of local rotations (frames, joints, 4) and translations (frames, joints, 3) m. was : poses that may be the
-    same on most frames, whose world rotations and places are taken from there"""
+def poses_of(rig: Rig, frames: np.ndarray, dt: float, local: np.ndarray, translation: np.ndarray) -> Poses:
+    """Poses of local rotations (frames, joints, 4) and translations (frames, joints, 3) m."""
     local = rotation.continuous(local)
-    if was is None or was.local.shape != local.shape or was.rig.parents is not rig.parents:
-        world, position = forward(rig, local, translation)
-    else:
-        world, position = was.rotation.copy(), was.position.copy()
-        off = (was.local != local).any(axis=(1, 2)) | (was.translation != translation).any(axis=(1, 2))
-        for a, b in spans_of(off):
-            world[a:b], position[a:b] = forward(rig, local[a:b], translation[a:b])
-    return Poses(rig, frames, dt, local, translation, world, position)
+    return Poses(rig, frames, dt, local, translation, *forward(rig, local, translation))

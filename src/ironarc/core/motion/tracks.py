@@ -132,7 +132,7 @@ class Tracks:
         on as the whole does.
         """
         q = self.rotations(at)
-        if not self._may_wind:
+        if not self.may_wind:
             return rotation.share(q, weight[:, None])
         table, first = self._wound
         near = np.clip(np.rint(at).astype(int) - first, 0, len(table) - 1)
@@ -144,7 +144,7 @@ class Tracks:
         return int(np.floor(min(f[0] for f in frames))), int(np.ceil(max(f[-1] for f in frames)))
 
     @cached_property
-    def _may_wind(self) -> bool:
+    def may_wind(self) -> bool:
         """Whether any rotation can come past half a turn: none is larger than its three angles together."""
         if not len(self.turning):
             return False

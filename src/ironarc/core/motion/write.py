@@ -7,8 +7,9 @@ import numpy as np
 from ironarc.core import rotation
 from ironarc.core.errors import EditError
 from ironarc.core.figure.rig import POSITION_CHANNELS, Joint, Rig
-from ironarc.core.motion.evaluate import NO_ANCHORS, Evaluated, Motion, Stage, evaluate
-from ironarc.core.motion.pins import Anchors
+from ironarc.core.motion.evaluate import Evaluated, Stage, evaluate
+from ironarc.core.motion.motion import Motion
+from ironarc.core.motion.pins import NO_ANCHORS, Anchors
 from ironarc.core.motion.tracks import Tracks, tracks_of
 
 LEAST_TURN_RAD = 1e-6  # an angle this small needs no channel of its own

@@ -29,7 +29,6 @@ from ironarc.core.rows import Span, widened
 
 REACH_S = 0.5  # that what is asked of a reading looks to either side
 ENDS = 3  # frames at either end of a motion on which no push is told
-MOST = 0.5  # of all frames, from which everything is worked out anew
 
 
 def poses_in(poses: Poses, a: int, b: int) -> Poses:

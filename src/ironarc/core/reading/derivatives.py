@@ -4,11 +4,14 @@ A quadratic is biased on motion that is exact (angular momentum 1 to 8 % off for
 cubic of the same width is not, and passes on more of a capture's noise. So the degree follows the noise.
 """
 
+from collections.abc import Sequence
 from functools import cache, lru_cache
 from itertools import pairwise
 
 import numpy as np
 from scipy.sparse import csr_array
+
+from ironarc.core.rows import runs
 
 HALF_WIDTH_S = 0.06
 MIN_HALF_WIDTH = 2
@@ -71,25 +74,55 @@ def degree_for(local: np.ndarray, dt: float) -> int:
 
 
 def is_captured(local: np.ndarray, dt: float) -> bool:
-    """Whether local rotations (frames, joints, 4) carry a capture's noise.
+    """Whether local rotations (frames, joints, 4) carry a capture's noise, as `captured_by` tells it."""
+    return captured_by(scatters(local), dt)
+
+
+def captured_by(scatter: Sequence[np.ndarray], dt: float) -> bool:
+    """Whether a motion of these `scatters` carries a capture's noise.
 
     Fourth differences of a smooth motion vanish where it is quiet, those of a measured one never do: so the quietest
     fifth of the frames of each joint tells. Captured clips show 0.008 to 0.24 degrees there, exact and keyed ones at
     the same rates a fifth of that at most.
     """
-    quietest = _quietest(local)
+    quietest = _quietest(scatter[0])
     if quietest <= (NOISY_RAD if dt > 1 / 45 else NOISY_FAST_RAD):
         return False
     # seen at every other frame what is smooth strays up to sixteen times as far, and noise as far as before
-    coarse = [x for x in (_quietest(local[::2]), _quietest(local[1::2])) if x > 0]
+    coarse = [x for x in map(_quietest, scatter[1:]) if x > 0]
     return not coarse or quietest > NOISE_ALIKE * float(np.mean(coarse))
 
 
-def _quietest(local: np.ndarray) -> float:
+def scatters(local: np.ndarray) -> tuple[np.ndarray, ...]:
+    """(frames - 4, joints) rad each, fourth differences of local rotations (frames, joints, 4): of all frames, of
+    every other one, and of those between."""
+    return tuple(_scatter(seen) for seen in _seen(local))
+
+
+def scatters_again(was: Sequence[np.ndarray], local: np.ndarray, changed: np.ndarray) -> tuple[np.ndarray, ...]:
+    """The same of rotations that are not those of `was` on the frames `changed` (frames,) bool."""
+    out = []
+    for known, seen, rows in zip(was, _seen(local), _seen(changed), strict=True):
+        made = known.copy()
+        for a, b in runs(rows):
+            low, high = max(a - 4, 0), min(b, len(made))
+            made[low:high] = _scatter(seen[low : high + 4])
+        out.append(made)
+    return tuple(out)
+
+
+def _seen(x: np.ndarray) -> tuple[np.ndarray, ...]:
+    return x, x[::2], x[1::2]
+
+
+def _scatter(local: np.ndarray) -> np.ndarray:
+    return 2 * np.linalg.norm(np.diff(local[..., 1:], 4, axis=0), axis=-1) / np.sqrt(70)
+
+
+def _quietest(scatter: np.ndarray) -> float:
     """rad, the fourth difference of the quietest fifth of the frames of what moves; 0 where nothing does."""
-    if len(local) < 9:
+    if len(scatter) < 5:
         return 0.0
-    scatter = 2 * np.linalg.norm(np.diff(local[..., 1:], 4, axis=0), axis=-1) / np.sqrt(70)
     scatter = scatter[:, scatter.max(axis=0) > 1e-9]
     return float(np.quantile(scatter, QUIET_SHARE)) if scatter.size else 0.0
 

@@ -6,19 +6,21 @@ from functools import cached_property
 from itertools import pairwise
 from operator import is_
 from typing import TypeVar
+from weakref import ref
 
 import numpy as np
 
 from ironarc.core import effort
 from ironarc.core.document.performer import HandContact
 from ironarc.core.figure.body import Body
+from ironarc.core.motion.evaluate import Evaluated
 from ironarc.core.motion.loads import LoadTrack
 from ironarc.core.motion.poses import Poses
 from ironarc.core.reading import momentum as mo
-from ironarc.core.reading.again import MOST, REACH_S, Again, of_all, poses_in, reach_of_fits
+from ironarc.core.reading.again import REACH_S, Again, of_all, poses_in, reach_of_fits
 from ironarc.core.reading.arcs import Arcs
 from ironarc.core.reading.contacts import Contact, Said, Surface, contact_spans, surfaces_of, what_is_said
-from ironarc.core.reading.derivatives import degree_for, is_captured
+from ironarc.core.reading.derivatives import captured_by, degree_for, scatters, scatters_again
 from ironarc.core.reading.flight_search import falling
 from ironarc.core.reading.flights import Flight, Moving, measure_flight
 from ironarc.core.reading.floor import Floor, estimate_floor
@@ -26,7 +28,8 @@ from ironarc.core.reading.footing import Footing, find_footing
 from ironarc.core.reading.skin import SkinTrack, follow, skin_of
 from ironarc.core.reading.spans import Span, resting, runs
 from ironarc.core.reading.weighing_doubt import WeighingDoubt
-from ironarc.core.rows import differing, grown, patched, spans_of, widened
+from ironarc.core.reading.wrench import TOGETHER
+from ironarc.core.rows import MOST, differing, grown, patched, rows_of, spans_of, widened
 from ironarc.core.scene.props import Prop
 from ironarc.core.settings import REFERENCE_HEIGHT_M
 
@@ -40,8 +43,11 @@ class Traced:
     body_com, com, path : (frames, 3) m, of the body alone, with what it holds, and that as if what is held never
         changed; mass : (frames,) kg of both
     plays : indices [a, b) of the frames on which the motion plays; outside, its end poses hold
-    degree : of the fits that derivatives are taken from; captured : whether it carries a capture's noise
+    degree : of the fits that derivatives are taken from; captured : whether it carries a capture's noise, which
+        `scatter` tells
     begins : index of its first frame in the whole, of a part of a motion
+    evaluated : what the poses come from, where they come from a document
+    since : the motion before an edit that this was made from, and (frames,) bool where the two differ
     """
 
     poses: Poses
@@ -59,7 +65,10 @@ class Traced:
     track: SkinTrack
     degree: int
     captured: bool
+    scatter: tuple[np.ndarray, ...]
     begins: int = 0
+    evaluated: Evaluated | None = None
+    since: "tuple[ref[Traced], np.ndarray] | None" = None
 
     @property
     def size(self) -> float:
@@ -204,41 +213,51 @@ def read(
 def trace(
     poses: Poses, body: Body, props: tuple[Prop, ...] = (), loads: tuple[LoadTrack, ...] = (),
     own: np.ndarray | None = None, sample_time_s: float = 0.0, plays: Span | None = None, was: Traced | None = None,
+    evaluated: Evaluated | None = None,
 ) -> Traced:  # fmt: skip
     """The first half of `read`: all that no contact and no gravity changes. was : of a motion that may differ on some
-    frames only"""
+    frames only; evaluated : what the poses come from, where they come from a document"""
     apart, n = frames_a_sample(sample_time_s, poses.dt), len(poses.frames)
     own, plays = poses.frames if own is None else own, plays or (0, n)
-    changed = _changed(poses, body, loads, apart, plays, was)
+    differs = evaluated.differs if evaluated and was and was.evaluated else None
+    changed = _changed(poses, body, loads, apart, plays, was, differs)
     if changed is None:
         centres = mo.body_centres(poses, body)
         body_com = mo.whole_com(centres, body)
         track = follow(skin_of(body), poses, round(apart))
+        scatter = scatters(poses.local)
     else:
         spans = spans_of(changed)
         centres = patched(was.centres, spans, lambda a, b: mo.body_centres(poses_in(poses, a, b), body))
         body_com = patched(was.body_com, spans, lambda a, b: mo.whole_com(centres[a:b], body))
         track = _followed(was.track, poses, spans_of(grown(changed, round(apart))))
+        scatter = scatters_again(was.scatter, poses.local, changed)
     mass = np.full(n, body.mass_kg)
     com = path = body_com
     if loads:
         mass, com, path = mo.laden_path(body.mass_kg, body_com, loads)
     return Traced(
         poses, body, props, loads, own, plays, apart, centres, body_com, com, path, mass, track,
-        degree_for(poses.local, poses.dt), is_captured(poses.local, poses.dt),
+        degree_for(poses.local, poses.dt), captured_by(scatter, poses.dt), scatter,
+        evaluated=evaluated,
+        since=None if changed is None else (ref(was), changed),
     )  # fmt: skip
 
 
 def _changed(
-    poses: Poses, body: Body, loads: tuple[LoadTrack, ...], apart: float, plays: Span, was: Traced | None
+    poses: Poses, body: Body, loads: tuple[LoadTrack, ...], apart: float, plays: Span, was: Traced | None,
+    differs: np.ndarray | None,
 ) -> np.ndarray | None:  # fmt: skip
-    """(frames,) bool: where a motion differs from one that was traced; None where too much does."""
+    """(frames,) bool: where a motion differs from one that was traced; None where too much does. differs : the same,
+    where it is known"""
     if was is None or loads or was.loads or was.body is not body or (was.apart, was.plays) != (apart, plays):
         return None
     then = was.poses
     if then.dt != poses.dt or then.local.shape != poses.local.shape or then.frames[0] != poses.frames[0]:
         return None
-    changed = differing(then.local, poses.local) | differing(then.translation, poses.translation)
+    changed = differs
+    if changed is None:
+        changed = differing(then.local, poses.local) | differing(then.translation, poses.translation)
     return changed if changed.mean() < MOST else None
 
 
@@ -285,15 +304,26 @@ def read_traced(
         traced, g, floor, moved.com_velocity, moved.com_acceleration, moved.angular_momentum, surfaces, touch, footing,
         said, tuple(contacts), flights,
     )  # fmt: skip
-    return reading if was is None else replace(reading, again=_again(was, reading))
+    return reading if was is None else replace(reading, again=_again(was, reading, differs))
 
 
 def _alike(was: Reading, traced: Traced, g: float, floor: Floor) -> bool:
     """Whether a reading's motion differs from another on some frames at most."""
-    of = was.traced
-    changed = _changed(traced.poses, traced.body, traced.loads, traced.apart, traced.plays, of)
+    of, since = was.traced, traced.since
+    differs = since[1] if since and since[0]() is of else None
+    changed = _changed(traced.poses, traced.body, traced.loads, traced.apart, traced.plays, of, differs)
     same = (was.g, was.floor, of.degree, of.captured) == (g, floor, traced.degree, traced.captured)
     return changed is not None and same and len(of.props) == len(traced.props) and all(map(is_, of.props, traced.props))
+
+
+def _anew(was: Reading, traced: Traced) -> np.ndarray | None:
+    """(frames,) bool: where a motion was followed anew from another; None where that is not known."""
+    since = traced.since
+    if since is None or since[0]() is not was.traced:
+        return None
+    changed = since[1]
+    followed = grown(changed, round(traced.apart))
+    return rows_of([*spans_of(changed), *spans_of(followed)], len(changed))
 
 
 def _momentum(traced: Traced, footing: Footing, was: Reading | None) -> tuple[mo.Momentum, np.ndarray | None]:
@@ -302,7 +332,9 @@ def _momentum(traced: Traced, footing: Footing, was: Reading | None) -> tuple[mo
     breaks = [edge for span in footing.flights for edge in span]
     known = differs = None
     if was is not None:
-        differs = differing(was.traced.centres, traced.centres) | differing(was.poses.rotation, poses.rotation)
+        among = _anew(was, traced)
+        differs = differing(was.traced.centres, traced.centres, among)
+        differs |= differing(was.poses.rotation, poses.rotation, among)
         for edge in set(breaks) ^ set(was.breaks):
             differs[min(edge, len(differs) - 1)] = True
         differs = grown(differs, reach_of_fits(poses.dt))
@@ -340,34 +372,43 @@ def _flights(
     return tuple(out)
 
 
-def _again(was: Reading, now: Reading) -> Again | None:
-    """What a reading has from another: outside of the frames about which anything differs all that is asked stays."""
+def _again(was: Reading, now: Reading, moved: np.ndarray) -> Again | None:
+    """What a reading has from another: outside of the frames about which anything differs all that is asked stays.
+    moved : (frames,) bool, where its momentum was worked out anew"""
     if was.surfaces.keys() != now.surfaces.keys():
         return None
-    rows = np.logical_or.reduce([differing(a, b) for a, b in zip(_told(was), _told(now), strict=True)])
+    among = _anew(was, now.traced)
+    if among is not None:
+        among = among | rows_of(spans_of(moved), len(moved))
+    rows = np.logical_or.reduce([differing(a, b, among) for a, b in zip(_told(was), _told(now), strict=True)])
     rests = [x.ask(resting_on) for x in (was, now)]
     for name, surface in now.surfaces.items():
         before = was.surfaces[name]
-        for a, b in (
-            (before.away, surface.away), (before.speed, surface.speed), (was.touch[name], now.touch[name]),
-            (rests[0][name], rests[1][name]),
-        ):  # fmt: skip
-            rows |= differing(a, b)
+        rows |= differing(before.away, surface.away, among) | differing(before.speed, surface.speed, among)
+        rows |= differing(was.touch[name], now.touch[name]) | differing(rests[0][name], rests[1][name])
+    # who bears the body is settled for long spans together
+    for a, b in zip(_borne(was), _borne(now), strict=True):
+        rows |= differing(a, b)
     for a, b in zip(_said(was, now.surfaces), _said(now, now.surfaces), strict=True):
         rows |= differing(a, b)
     for a, b in set(was.footing.flights) ^ set(now.footing.flights):
         rows[a:b] = True
-    rows = grown(rows, round(REACH_S / now.poses.dt))
+    # frames whose pushes are told together are told anew together
+    rows = grown(rows, max(round(REACH_S / now.poses.dt), TOGETHER))
     return Again(was, spans_of(rows)) if rows.mean() < MOST else None
 
 
 def _told(x: Reading) -> tuple[np.ndarray, ...]:
-    """What all that is asked of a reading rests on, a row a frame, but for surfaces and what is said."""
+    """What all that is asked of a reading rests on, a row a frame, but for footing, surfaces and what is said."""
     track = x.traced.track
     return (
         x.poses.local, x.poses.translation, x.com, x.com_velocity, x.com_acceleration, x.angular_momentum,
-        x.footing.on, x.footing.air, x.footing.doubt, track.at, track.speed, track.moved,
+        track.at, track.speed, track.moved,
     )  # fmt: skip
+
+
+def _borne(x: Reading) -> tuple[np.ndarray, ...]:
+    return x.footing.on, x.footing.air, x.footing.doubt
 
 
 def _said(x: Reading, surfaces: Mapping[str, Surface]) -> list[np.ndarray]:
@@ -388,6 +429,9 @@ def _nearest(surfaces: Mapping[str, Surface], said: Said | None) -> tuple[np.nda
 
     What a person says comes first: a point that rests on a surface is on it, one that is lifted is nowhere near.
     """
+    if said is None and len(surfaces) == 1:
+        only = next(iter(surfaces.values()))
+        return np.zeros(only.away.shape, dtype=int), only.away, only.speed
     away = np.stack([s.away for s in surfaces.values()])
     speed = np.stack([s.speed for s in surfaces.values()])
     if said is not None:

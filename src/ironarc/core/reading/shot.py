@@ -85,7 +85,7 @@ def trace_shot(shot: Shot, body: Body | None = None, performer_id: str = "", was
     """Evaluates one performer (the first for "") and follows its skin; `body` saves weighing it again. was : of a shot
     in which it may move otherwise on some frames only"""
     performer = shot.performer_called(performer_id)
-    done = shot.evaluate(performer.id, shot.frame_numbers(), was=was and was.poses)
+    done = shot.evaluate(performer.id, shot.frame_numbers(), was=was and was.evaluated)
     first, last = performer.plays
     start = shot.first_frame
     plays = max(int(np.ceil(first)) - start, 0), min(int(np.floor(last)) - start + 1, shot.frames)
@@ -93,7 +93,7 @@ def trace_shot(shot: Shot, body: Body | None = None, performer_id: str = "", was
         done.poses, body or performer.body(), _bearing(shot),
         (*performer.load_tracks(done.poses), *_carried(shot, performer, done.poses.frames)),
         performer.timing.unheld(done.poses.frames), performer.sample_time_s, plays if plays[0] < plays[1] else None,
-        was,
+        was, done,
     )  # fmt: skip
 
 

@@ -18,14 +18,18 @@ def resting(clearance: np.ndarray, speed: np.ndarray, size: float) -> np.ndarray
 
 def hold_from_seed(begins: np.ndarray, holds: np.ndarray) -> np.ndarray:
     """True over every run of `holds` along axis 0 from the first `begins` within it to the last."""
-    forward = _latch(begins, holds)
-    backward = _latch(begins[::-1], holds[::-1])[::-1]
-    return forward & backward
-
-
-def _latch(begins: np.ndarray, holds: np.ndarray) -> np.ndarray:
-    """Switched on by `begins`, and kept on as long as `holds` stays true."""
-    row = np.arange(len(begins))[:, None]
-    last_begin = np.maximum.accumulate(np.where(begins, row, -1), axis=0)
-    last_break = np.maximum.accumulate(np.where(holds | begins, -1, row), axis=0)
-    return last_begin > last_break
+    frames, points = begins.shape
+    if not begins.any():
+        return np.zeros_like(begins)
+    # point after point in one row, a frame of nothing behind each
+    on, seeds = np.zeros((2, points, frames + 1), dtype=bool)
+    np.logical_or(holds.T, begins.T, out=on[:, :frames])
+    seeds[:, :frames] = begins.T
+    on, seeds = on.ravel(), np.flatnonzero(seeds)
+    run = np.searchsorted(np.flatnonzero(on[:-1] & ~on[1:]), seeds)
+    new = np.flatnonzero(np.diff(run)) + 1
+    steps = np.zeros(len(on) + 1, dtype=np.int8)
+    steps[seeds[np.concatenate([[0], new])]] = 1
+    steps[seeds[np.concatenate([new - 1, [-1]])] + 1] = -1
+    held = np.cumsum(steps[:-1], dtype=np.int8).astype(bool).reshape(points, frames + 1)
+    return np.ascontiguousarray(held[:, :frames].T)

@@ -19,8 +19,9 @@ from ironarc.core.errors import EditError
 from ironarc.core.figure.grips import joints_of
 from ironarc.core.figure.rig import POSITION_CHANNELS, ROTATION_CHANNELS, forward
 from ironarc.core.keying import keying, thinning
-from ironarc.core.motion.evaluate import Motion, layered
+from ironarc.core.motion.evaluate import layered
 from ironarc.core.motion.layers import TURN, Layer
+from ironarc.core.motion.motion import Motion
 from ironarc.core.reading.shot import Seen
 
 Curve = tuple[str, str]  # joint, and channel: "rx" … "tz"

@@ -2,6 +2,7 @@
 
 from bisect import bisect_left
 from collections.abc import Iterator
+from math import hypot
 
 import numpy as np
 
@@ -31,13 +32,19 @@ def rule(case: Case) -> Iterator[Finding]:
     reading = case.reading
     forces = reading.ask(read_forces)
     kept = kept_up(_size(case), kept_frames(case.reading.poses.dt))
-    limit = case.limits["phantom"].strained
-    for a, b in runs(kept > limit):
-        air = reading.footing.air[a:b]
-        # a span that goes from the ground into the air has two causes
-        for in_air in (False, True):
-            for x, y in runs(air == in_air):
-                yield from _phantom(case, forces, kept, a + x, a + y)
+    over, air = kept > case.limits["phantom"].strained, reading.footing.air
+    # a span that goes from the ground into the air has two causes
+    spans = sorted((*runs(over & ~air), *runs(over & air)))
+    if not spans:
+        return
+    starts, ends = np.array(spans).T
+    # of each span and of what lies up to the next
+    at = np.column_stack([starts, ends]).ravel()
+    force = np.concatenate([forces.phantom, np.zeros((1, 3))])
+    means = np.add.reduceat(force, at, axis=0)[::2] / (ends - starts)[:, None]
+    most = np.maximum.reduceat(np.concatenate([kept, [0.0]]), at)[::2]
+    for (a, b), worst, mean in zip(spans, most.tolist(), means.tolist(), strict=True):
+        yield from _phantom(case, a, b, worst, mean)
 
 
 def _size(case: Case) -> np.ndarray:
@@ -54,11 +61,10 @@ def _hovering(case: Case) -> np.ndarray:
     return out
 
 
-def _phantom(case: Case, forces, kept: np.ndarray, a: int, b: int) -> Iterator[Finding]:
+def _phantom(case: Case, a: int, b: int, most: float, mean: list[float]) -> Iterator[Finding]:
+    """The finding of index span [a, b). most : body weights kept up; mean : (3,) body weights, world"""
     reading = case.reading
-    most = float(kept[a:b].max())
-    mean = forces.phantom[a:b].mean(axis=0)
-    up, level = float(mean[1]), float(np.hypot(mean[0], mean[2]))
+    up, level = mean[1], hypot(mean[0], mean[2])
     start, end = a + case.first, b - 1 + case.first
     # beside a flight it is that flight's push or landing
     beside = _beside(reading, start) or _beside(reading, end)

@@ -9,6 +9,8 @@ from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_joints import spans_of
+from ironarc.core.reading import Reading
+from ironarc.core.reading.again import by_frames
 
 GRADE = Grade(
     "Turned past its range", 5.0, 30.0, "degrees",
@@ -18,17 +20,17 @@ GRADE = Grade(
 )  # fmt: skip
 
 
-def _past_deg(case: Case) -> dict[str, np.ndarray]:
-    """(frames,) degrees past its range, by part."""
-    reading = case.reading
-    return {r.part: np.degrees(r.turned_rad(reading.poses.rotation) - r.most_rad) for r in reading.body.ranges}
+@by_frames
+def _turned(reading: Reading) -> dict[str, np.ndarray]:
+    """(frames,) degrees that parts are turned by, by part."""
+    return {r.part: np.degrees(r.turned_rad(reading.poses.rotation)) for r in reading.body.ranges}
 
 
 def rule(case: Case) -> Iterator[Finding]:
     """Parts turned past their range."""
     for r in case.reading.body.ranges:
-        turned = np.degrees(r.turned_rad(case.reading.poses.rotation))
-        past = turned - np.degrees(r.most_rad)
+        turned = case.reading.ask(_turned)[r.part]
+        past = turned - r.most_deg
         for a, b in spans_of(past > case.limits["turned"].strained):
             at = a + int(past[a:b].argmax())
             verb = "twisted" if r.about is not None else "turned"
@@ -41,7 +43,9 @@ def rule(case: Case) -> Iterator[Finding]:
 
 def evidence(finding: Finding, case: Case) -> Evidence:
     """How far past its range the part is."""
-    return curve(finding, case, "Past its range", "°", _past_deg(case)[finding.part], None, lines(case, "turned"))
+    r = next(r for r in case.reading.body.ranges if r.part == finding.part)
+    past = case.reading.ask(_turned)[r.part] - r.most_deg
+    return curve(finding, case, "Past its range", "°", past, None, lines(case, "turned"))
 
 
 KIND = Kind("turned", GRADE, rule, evidence, order=145)
