@@ -31,7 +31,11 @@ def reset(session: Session, kind: str = "") -> None:
 
 def rules(session: Session) -> str:
     """The mark of what a grade is worked out by: the code's rules and the house's limits."""
-    changed = limits(session)
+    return rules_by(limits(session))
+
+
+def rules_by(changed: tuple[Limit, ...]) -> str:
+    """The same, of limits that were asked for already."""
     if not changed:
         return rules_version()
     said = ";".join(f"{x.kind} {x.strained!r} {x.cracked!r}" for x in changed)

@@ -21,6 +21,7 @@ from ironarc.store.errors import NotFound, OutcomeUnknown, StaleRevision
 from ironarc.store.models import RevisionRow, ShotRow, now
 from ironarc.store.parts import PartWriter, joined
 
+GONE = "There is no such shot. It may have been deleted."
 # A shot that was taken away can be put back for so long
 KEPT_FOR = timedelta(days=1)
 # What the server answers a commit with, where it says itself that nothing was kept: any error but those of its own end
@@ -113,7 +114,8 @@ def _written(session: Session, shot: Shot, readings: Readings, edit: Edit | None
     blobs = BlobWriter()
     document = shot_to_plain(shot, blobs)
     plain_edit = edit.to_plain(blobs) if edit else None
-    card = card_of(shot, readings, house.limits(session)) | {"rules": house.rules(session)}
+    limits = house.limits(session)
+    card = card_of(shot, readings, limits) | {"rules": house.rules_by(limits)}
     used = addresses_in(document) | (addresses_in(plain_edit) if plain_edit else set())
     used = used.union(*(reference.files for reference in shot.references))
     parts = PartWriter()
@@ -240,14 +242,23 @@ def standing(session: Session, shot_id: int) -> Standing:
     """Where the shot stands now. Raises NotFound."""
     row = session.get(ShotRow, shot_id)
     if row is None or row.removed_at is not None:
-        raise NotFound("There is no such shot. It may have been deleted.")
+        raise NotFound(GONE)
     return _standing(session, row)
+
+
+def check_head(session: Session, shot_id: int, revision: int) -> None:
+    """StaleRevision for a shot that moved on from a revision; NotFound for one that is not there."""
+    head = session.scalar(select(ShotRow.head_id).where(ShotRow.id == shot_id, ShotRow.removed_at.is_(None)))
+    if head is None:
+        raise NotFound(GONE)
+    if head != revision:
+        refuse_stale()
 
 
 def check_there(session: Session, shot_id: int) -> None:
     """NotFound for a shot that is not there, or was taken away, whatever of it is still in memory."""
     if not session.scalar(select(ShotRow.id).where(ShotRow.id == shot_id, ShotRow.removed_at.is_(None))):
-        raise NotFound("There is no such shot. It may have been deleted.")
+        raise NotFound(GONE)
 
 
 def _standing(session: Session, row: ShotRow) -> Standing:
@@ -280,7 +291,7 @@ def locked(session: Session, shot_id: int, revision: int) -> ShotRow:
     """The shot's row, locked for this change. Raises NotFound, or StaleRevision if it moved on."""
     row = session.scalar(select(ShotRow).where(ShotRow.id == shot_id).with_for_update())
     if row is None or row.removed_at is not None:
-        raise NotFound("There is no such shot. It may have been deleted.")
+        raise NotFound(GONE)
     if row.head_id != revision:
         refuse_stale()
     return row
@@ -308,8 +319,7 @@ def apply(
     before : the shot at `revision`, where it is in memory; read : reads the new shot for its card
     along : keeps what must be kept along with it
     """
-    if standing(session, shot_id).revision != revision:
-        refuse_stale()
+    check_head(session, shot_id, revision)
     shot = before or load(session, shot_id, revision)
     says, after = edit.says(shot), edit.apply(shot)
     readings = read(after)

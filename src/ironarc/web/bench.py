@@ -341,8 +341,7 @@ def apply_edit(shot_id: int, revision: int, make, who: str = "", along=None) -> 
     along : called with the session, for what must be kept along with the edit
     """
     with open_session() as session:
-        if shots.standing(session, shot_id).revision != revision:
-            shots.refuse_stale()
+        shots.check_head(session, shot_id, revision)
         edit = make(see(session, shot_id, revision, who=who))
         return variants().apply(session, shot_id, revision, edit, along)
 
