@@ -1,12 +1,14 @@
 """The figure on the stage: brought once, seen as a silhouette, drawn smooth once it stands."""
 
 import io
+from dataclasses import replace
 
 import numpy as np
 from PIL import Image
 from selenium.webdriver.common.keys import Keys
 
 from ironarc.core.reading import see
+from ironarc.core.scene.placement import Placement
 from ironarc.core.truing import propose, read_try
 from ironarc.store import shots
 from tests.conftest import demo
@@ -126,6 +128,28 @@ def test_before_and_after_stand_side_by_side_on_the_same_frame(person, session):
     person.click('[data-show="beside"]')
     person.click("#show-button")
     person.until(lambda: not person.one(".beside-words").is_displayed())
+    assert person.complaints() == []
+
+
+def test_two_takes_are_compared_laid_over_each_other_and_side_by_side(person, session):
+    shot = demo("Gap hop")
+    trued = propose(see(shot), read_try("true_arc(frame=37)")).edit.apply(shot).performer
+    aside = replace(trued, id="performer2", name="Take 2", placement=Placement((1.4, 0.0, 0.5)))
+    shot = replace(shot, performers=(shot.performer, aside))
+    person.open_shot(shots.create(session, shot), "?step=read&frame=37&view=side")
+    person.click("#show-button")
+    person.choose("#against", "Take 2")
+    person.click('[data-show="beside"]')
+    person.click("#show-button")
+    person.until(lambda: person.texts(".beside-words span") == ["Take 2", "Bram Okoro"])
+    # as it changed over time: from the same place the other take rises by 27 cm more
+    person.click("[data-plot='changed']")
+    person.until(lambda: "26.8 cm" in person.one("#plots").text)
+    person.type_frame(1)
+    person.until(lambda: "0.0 cm" in person.one("#plots").text)
+    # whom nobody can be laid over is not offered
+    person.choose("#who", "Take 2")
+    person.until(lambda: person.texts(".beside-words span") == ["Before", "After"])
     assert person.complaints() == []
 
 

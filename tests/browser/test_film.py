@@ -111,6 +111,32 @@ def test_a_film_has_a_knock_where_the_feet_come_down(person, hop):
     assert first == pytest.approx(4 / 24, abs=0.06)
 
 
+def test_a_browser_that_cannot_encode_sends_its_pictures_to_the_server(person, hop):
+    in_show(person, hop)
+    person.driver.execute_script("delete window.VideoEncoder")
+    person.click("#film [name='sound']")
+    asked(person, **{"from": 40, "to": 51})
+    person.click("#film [value='film']")
+    assert person.sees("#bench-message", "so the server put it together")
+    with av.open(str(downloaded(person, "PF-010 Gap hop 40-51.mp4"))) as opened:
+        frames = [frame.to_ndarray(format="rgb24").astype(int) for frame in opened.decode(video=0)]
+        assert len(opened.streams.audio) == 1
+    assert len(frames) == 12
+    assert np.abs(frames[0] - frames[11]).mean() > 1
+    # one of its frames is the stage's own picture
+    person.type_frame(45)
+    person.click("#film [value='still']")
+    still = np.asarray(Image.open(downloaded(person, "PF-010 Gap hop 45.png")).convert("RGB")).astype(int)
+    assert np.median(np.abs(still - frames[5])) < 4
+    # a wish given up leaves nothing behind
+    asked(person, rounds=20)
+    person.click("#film [value='film']")
+    person.until(lambda: "Film: frame" in person.one("#filming").text)
+    person.click("#filming button")
+    person.until(lambda: not person.one("#filming").is_displayed())
+    assert person.complaints() == []
+
+
 def test_a_gif_and_numbered_pictures_have_every_frame(person, hop):
     in_show(person, hop)
     asked(person, **{"from": 30, "to": 35})

@@ -51,7 +51,7 @@ function rig({ codec = "avc", breaks = false } = {}) {
   const log = { drawn: [], added: [], ended: "", disposed: 0 };
   const draw = { measureText: () => ({ width: 10 }), fillRect() {}, drawImage() {}, fillText(text) { log.texts = [...(log.texts ?? []), text]; } };
   globalThis.window = { VideoEncoder: class {} };
-  globalThis.document = { createElement: () => ({ getContext: () => draw }) };
+  globalThis.document = { createElement: () => ({ getContext: () => draw, toBlob: (take) => take(new Blob(["png"])) }) };
   const stage = { filming: async () => ({ canvas: {}, draw: (frame, seen, moving) => log.drawn.push([frame, moving]), dispose: () => { log.disposed += 1; } }) };
   const kit = {
     BufferTarget: class { buffer = new ArrayBuffer(8); }, Mp4OutputFormat: class {}, WebMOutputFormat: class {},
@@ -83,14 +83,44 @@ test("a film that is cancelled ends at once and leaves nothing behind", async ()
   assert.deepEqual([log.added.length, log.ended, log.disposed], [2, "cancelled", 1]);
 });
 
-test("an encoder that gives up in the middle, or is not there, is said in words", async () => {
+test("an encoder that gives up in the middle is said in words", async () => {
   const broken = rig({ breaks: true });
   await assert.rejects(broken.run(), /encoder gave up/);
   assert.deepEqual([broken.log.ended, broken.log.disposed], ["cancelled", 1]);
-  await assert.rejects(rig({ codec: null }).run(), /can't encode a film of 640 × 360/);
-  const none = rig();
-  globalThis.window = {};
-  await assert.rejects(none.run(), /can't make films/);
+});
+
+// A server that notes what it is sent
+function atServer({ breaks = "" } = {}) {
+  const sent = [];
+  return {
+    sent,
+    begin: async (asked) => { sent.push(asked); return { film: "f1" }; },
+    send: async (address, body) => {
+      sent.push(address.replace("/films/f1/", ""));
+      if (sent.at(-1) === breaks) throw new Error("The disk is full.");
+      return { blob: async () => new Blob([body], { type: "video/mp4" }) };
+    },
+    drop: async () => { sent.push("dropped"); },
+  };
+}
+
+test("where the browser can't encode, pictures go to the server", async () => {
+  for (const without of ["a codec", "an encoder"]) {
+    const { log, run } = rig({ codec: null }), server = atServer();
+    if (without === "an encoder") globalThis.window = {};
+    const { ending, byServer } = await run({ server });
+    assert.deepEqual([ending, byServer, log.disposed], ["mp4", true, 1]);
+    assert.deepEqual(server.sent, [{ width: 640, height: 360, fps: 25, bits: bitsFor(640, 360, 25) }, ...Array(5).fill("frames"), "end"]);
+  }
+});
+
+test("what fails at the server is said, and nothing is left there", async () => {
+  const { log, run } = rig({ codec: null }), server = atServer({ breaks: "frames" });
+  await assert.rejects(run({ server }), /disk is full/);
+  assert.deepEqual([server.sent.at(-1), log.disposed], ["dropped", 1]);
+  const cancelled = rig({ codec: null }), signal = { aborted: false }, other = atServer();
+  await assert.rejects(cancelled.run({ server: other, signal, told: (n) => { signal.aborted = n === 2; } }), { name: "AbortError" });
+  assert.deepEqual(other.sent.slice(1), ["frames", "frames", "dropped"]);
 });
 
 test("a strip has a pose every so many frames, and the last", () => {

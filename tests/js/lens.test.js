@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import test from "node:test";
 
-import { furthest } from "../../src/ironarc/web/static/js/compared.js";
+import { furthest, laidOver, readingMoved } from "../../src/ironarc/web/static/js/compared.js";
 import { pictureOn, roomOf, shapeSays, smallSpots, tallOf } from "../../src/ironarc/web/static/js/stage/lens.js";
 
 test("a full-frame 50 mm sees 36 mm of sensor at 50 mm: 39.6° across", () => {
@@ -39,4 +39,14 @@ test("the furthest joint tells how much a frame has changed, where both have it"
   const pose = (x, y) => [x, 0, 0, 1, 0, 0, 0, 0, y, 0, 1, 0, 0, 0];
   const a = Float32Array.from([...pose(0, 0), ...pose(0.1, 0), ...pose(0, 0)]), b = Float32Array.from([...pose(0, 0), ...pose(0, 0.25)]);
   assert.deepEqual(furthest(a, b, 2).map(Math.round), [0, 25]);
+});
+
+test("another's motion begins where this one does, over the floor, and goes its own way from there", () => {
+  const rows = (...roots) => Float32Array.from(roots.flatMap(([x, y, z]) => [x, y, z, 1, 0, 0, 0, x + 0.5, y, z, 1, 0, 0, 0]));
+  const onto = rows([1, 0.9, 2], [1.5, 0.9, 2]), motion = rows([4, 1, 0], [4, 1.5, 1]), { motion: laid, by } = laidOver(motion, onto);
+  assert.deepEqual(by, [-3, 2]);
+  assert.deepEqual([...laid], [...rows([1, 1, 2], [1, 1.5, 3])]);
+  assert.deepEqual([...motion], [...rows([4, 1, 0], [4, 1.5, 1])]);
+  const moved = readingMoved({ com: [[4, 1, 0]], computed: null, flights: [{ start: 3, gravity_arc: [[4, 2, 0]] }], floor: 0 }, by);
+  assert.deepEqual(moved, { com: [[1, 1, 2]], computed: null, flights: [{ start: 3, gravity_arc: [[1, 2, 2]] }], floor: 0 });
 });

@@ -10,6 +10,7 @@ from sqlalchemy.orm import sessionmaker
 
 from ironarc.core.formats import FORMATS, MARKER_FORMATS, MESH_FORMATS
 from ironarc.core.judging.grades import GRADES
+from ironarc.film import Films
 from ironarc.media import MOST_PICTURES
 from ironarc.store.database import connect
 from ironarc.web import (
@@ -19,6 +20,7 @@ from ironarc.web import (
     clips,
     errors,
     export,
+    films,
     house,
     planner,
     security,
@@ -75,6 +77,7 @@ def create_app(secret_key: str, database_url: str | None = None, port: int = 0) 
     app.extensions["sessions"] = sessionmaker(engine)
     app.extensions["engine"] = engine
     app.extensions["variants"] = Variants()
+    app.extensions["films"] = Films()
     app.extensions["cards"] = Cards(app.extensions["sessions"])
     security.install(app)
     waiting.install(app)
@@ -97,6 +100,6 @@ def create_app(secret_key: str, database_url: str | None = None, port: int = 0) 
     app.jinja_env.filters["keep_units"] = keep_units
     app.jinja_env.trim_blocks = app.jinja_env.lstrip_blocks = True
     app.register_blueprint(yard.pages)
-    for part in (bench, block, bring_in, clips, export, house, planner, sheet, true, weighings):
+    for part in (bench, block, bring_in, clips, export, films, house, planner, sheet, true, weighings):
         app.register_blueprint(part.pages)
     return app

@@ -46,6 +46,17 @@ export async function postJson(address, body) {
   return (await answerOf(await ask(address, { method: "POST", headers, body: JSON.stringify(body) }), true)).json();
 }
 
+// Plain bytes, a Blob or a typed array; the answer as it comes
+export async function postBytes(address, body, signal) {
+  const headers = { "Content-Type": "application/octet-stream", "X-CSRFToken": token(), Accept: "application/json" };
+  return answerOf(await ask(address, { method: "POST", headers, body, signal }), true);
+}
+
+// Takes away what the server holds for a while; it goes by itself where this is lost
+export async function drop(address) {
+  await fetch(address, { method: "DELETE", headers: { "X-CSRFToken": token() }, keepalive: true }).catch(() => {});
+}
+
 // `files` go under the name "file"
 export async function postForm(address, files, fields) {
   const body = new FormData();

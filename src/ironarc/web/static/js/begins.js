@@ -19,7 +19,7 @@ const PLAYING = { playing: false, playRange: null, round: 0, loop: true, rate: n
 
 // What is shown of it: a side, what is tried in its place, and the data and motions these have
 const shownOf = (step) => ({
-  step, side: "now", trying: null, trial: null, variant: null, data: null, motion: null, motions: {}, held: null, physics: null, gap: null, compared: null, beside: null,
+  step, side: "now", trying: null, trial: null, variant: null, data: null, motion: null, motions: {}, held: null, physics: null, gap: null, compared: null, against: "", beside: null,
   shown: {
     footing: true, pushes: true, phantom: true, spin: false, line: false, com: true, path: true, gravity: true, ghosts: true, keyGhosts: false, silhouette: false, changed: false, beside: false, horizon: false,
     partPath: true, grid: true, props: true, guides: true, markers: true, references: true,

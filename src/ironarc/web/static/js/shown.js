@@ -84,8 +84,9 @@ export function createShown(root, state, setup, { say, skins }) {
   }
 
   // A variant beside the one that is shown, for whoever wants to draw it: { data, motions, physics }
-  async function bring(variant, withPhysics) {
-    const revision = state.get("revision"), who = state.get("who");
+  // Of the performer that is read, or of another
+  async function bring(variant, withPhysics, who = state.get("who")) {
+    const revision = state.get("revision");
     const at = (name) => keptAddress(setup, revision, name, { as: variant, who });
     const data = await getJson(at("reading.json")), motions = await bringReading(revision, state.get("scene").performers, variant, data);
     return { data, motions, physics: withPhysics ? await bringPhysics(at("physics.json"), revision, { who, as: variant, data }) : null };

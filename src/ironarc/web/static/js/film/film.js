@@ -1,4 +1,5 @@
 // Films and stills of the stage: drawn frame by frame on a canvas of their own, and encoded by the browser itself.
+import { drop, postBytes, postJson } from "../api.js";
 import { bitsFor, delaysOf, framesOf, gridOf, knocks, posesOf, ticksOf, titleOf, wordsOf } from "./plan.js";
 
 const INK = "#20252B", QUIET = "#6b675e", PAPER = "#f3efe6", RULE = "#d6cfbf";
@@ -146,16 +147,35 @@ async function numbered(stage, facts, wish, ways) {
 }
 
 const OTHERS = { gif, png: numbered };
+const SERVER = { begin: (asked) => postJson("/films", asked), send: postBytes, drop };
+
+// Encoded by the server, picture by picture, where the browser can't
+async function byServer(stage, facts, wish, { told, signal, server = SERVER }) {
+  const { width, height } = wish, frames = framesOf(wish), fps = wish.fps * wish.speed;
+  const at = `/films/${(await server.begin({ width, height, fps, bits: bitsFor(width, height, fps) })).film}`;
+  try {
+    const ticks = wish.sound ? ticksOf(frames, wish.sides.at(-1).seen.data.piers) : [];
+    if (ticks.length) {
+      const samples = knocks(frames.at(-1).at + frames.at(-1).lasts, ticks, SOUND_HZ);
+      await server.send(`${at}/sound`, Int16Array.from(samples, (x) => Math.max(-1, Math.min(x, 1)) * 32_767), signal);
+    }
+    await painted(stage, facts, wish, frames, { told, signal }, async (_, { canvas }) => server.send(`${at}/frames`, await pngOf(canvas), signal));
+    return { blob: await (await server.send(`${at}/end`, "", signal)).blob(), ending: "mp4", byServer: true };
+  } catch (error) {
+    await server.drop(at);
+    throw error;
+  }
+}
 
 // A film as { blob, ending }. told(done, total) : after every frame; signal : ends it, with an AbortError
-export async function film(stage, facts, wish, { told, signal, load = writer }) {
+export async function film(stage, facts, wish, { told, signal, load = writer, server }) {
   if (OTHERS[wish.as]) return OTHERS[wish.as](stage, facts, wish, { told, signal, load });
-  if (typeof window.VideoEncoder === "undefined") throw new Error("This browser can't make films. Use a newer one, or open this page by its address on this machine.");
+  if (typeof window.VideoEncoder === "undefined") return byServer(stage, facts, wish, { told, signal, server });
   const kit = await load();
   const { width, height } = wish, frames = framesOf(wish), perSecond = wish.fps * wish.speed;
   const bitrate = bitsFor(width, height, perSecond);
   const codec = await kit.getFirstEncodableVideoCodec(["avc", "vp9", "av1", "vp8"], { width, height, bitrate });
-  if (!codec) throw new Error(`This browser can't encode a film of ${width} × ${height}. Try a smaller one, or take stills.`);
+  if (!codec) return byServer(stage, facts, wish, { told, signal, server });
   const mp4 = codec === "avc", target = new kit.BufferTarget();
   const output = new kit.Output({ format: mp4 ? new kit.Mp4OutputFormat({ fastStart: "in-memory" }) : new kit.WebMOutputFormat(), target });
   const ticks = wish.sound ? ticksOf(frames, wish.sides.at(-1).seen.data.piers) : [];

@@ -48,9 +48,10 @@ export function createFilming(panel, state, setup, { stage, shown, actions }) {
         words.textContent = [`Film: frame ${n} of ${total}`, leftSays(n, total, (performance.now() - begin) / 1000)].filter(Boolean).join(" · ");
       };
       told(0, (wish.to - wish.from + 1) * wish.rounds);
-      const { blob, ending, silent } = await film(stage, facts(wish), wish, { told, signal: mine.signal });
+      const { blob, ending, silent, byServer } = await film(stage, facts(wish), wish, { told, signal: mine.signal });
       save(blob, named(wish, ending));
-      actions.note(`${ending === "zip" ? "The pictures are" : "The film is"} made: ${(blob.size / 1e6).toFixed(1)} MB.${silent ? " This browser encodes no sound, so it is silent." : ""}`);
+      const how = silent ? " This browser encodes no sound, so it is silent." : byServer ? " This browser can't encode films, so the server put it together." : "";
+      actions.note(`${ending === "zip" ? "The pictures are" : "The film is"} made: ${(blob.size / 1e6).toFixed(1)} MB.${how}`);
     } catch (error) {
       if (error.name !== "AbortError") actions.say(error.message);
     } finally {

@@ -1,7 +1,7 @@
 // What is measured, drawn on the stage: beads, the arc gravity asks for, the center of gravity and its plumb, the floor.
 import * as THREE from "../../vendor/three.js";
 
-const STEEL = "#2B5876", BRASS = "#B07D1E", OXIDE = "#9E3A1B";
+const STEEL = "#2B5876", PALE = "#8A9AA6", BRASS = "#B07D1E", OXIDE = "#9E3A1B";
 const UP = new THREE.Vector3(0, 1, 0);
 const BEAD_M = 0.03, LEAST_BEAD_PX = 3.5, MOST_BEAD_PX = 11;
 const MOST_BEADS = 900, BEADS_ON = 150; // that are drawn at once, and by how many they go along with the playhead
@@ -46,6 +46,11 @@ export function createMarkers(scene, behind) {
   const beads = new THREE.Points(new THREE.BufferGeometry(), beadMaterial());
   beads.renderOrder = 5; // over the figure: the spacing of the beads must be read through it
   beads.frustumCulled = false;
+  // of what it is compared with
+  const others = new THREE.Points(new THREE.BufferGeometry(), beadMaterial());
+  others.material.color.set(PALE);
+  others.renderOrder = 4;
+  others.frustumCulled = others.visible = false;
   let dashes = instanced(dashShape, BRASS, 1);
   const here = new THREE.Mesh(new THREE.SphereGeometry(0.026, 14, 10), new THREE.MeshBasicMaterial({ color: STEEL, depthTest: false }));
   here.renderOrder = 6;
@@ -60,7 +65,7 @@ export function createMarkers(scene, behind) {
   const through = new THREE.Line(new THREE.BufferGeometry(), new THREE.LineBasicMaterial({ color: STEEL, depthTest: false }));
   through.renderOrder = 5;
   through.frustumCulled = through.visible = false;
-  scene.add(beads, dashes, through, here, disc, plumb, bob, foot);
+  scene.add(beads, others, dashes, through, here, disc, plumb, bob, foot);
   behind.add(grid);
   const m = new THREE.Matrix4(), q = new THREE.Quaternion(), s = new THREE.Vector3(), a = new THREE.Vector3(), b = new THREE.Vector3();
 
@@ -77,7 +82,7 @@ export function createMarkers(scene, behind) {
 
   // Of a long motion the beads about the playhead are drawn, and a line through all frames: its beads would hide one
   // another, and cost more than all else together
-  let com = [], from = 0, first = 0;
+  let com = [], otherCom = null, from = 0, first = 0;
   function drawBeads(data) {
     com = data.com;
     [first] = data.range;
@@ -138,6 +143,14 @@ export function createMarkers(scene, behind) {
     setData(data, box) { drawBeads(data); drawGrid(data, box); },
     // Another path in the place of the one that is shown
     setPath(data) { if (data.com !== com) drawBeads(data); },
+    // The path of what it is compared with, under its own; null for none
+    setOther(data) {
+      others.visible = Boolean(data) && beads.visible && data.com.length <= MOST_BEADS;
+      if (!others.visible || data.com === otherCom) return;
+      otherCom = data.com;
+      others.geometry.dispose();
+      others.geometry = new THREE.BufferGeometry().setAttribute("position", new THREE.Float32BufferAttribute(otherCom.flat(), 3));
+    },
     setFrame(data, index, hover) {
       fillBeads(data, index);
       const [x, y, z] = data.com[index];
@@ -152,7 +165,7 @@ export function createMarkers(scene, behind) {
     },
     // The marker keeps its size on the screen, in both kinds of camera
     keepSize(camera, times, metresPerPixel) {
-      beads.material.size = Math.min(Math.max(BEAD_M / metresPerPixel, LEAST_BEAD_PX), MOST_BEAD_PX);
+      others.material.size = beads.material.size = Math.min(Math.max(BEAD_M / metresPerPixel, LEAST_BEAD_PX), MOST_BEAD_PX);
       const size = camera.isOrthographicCamera ? 0.034 * (camera.top - camera.bottom) / camera.zoom : 0.026;
       disc.material.sizeAttenuation = camera.isOrthographicCamera;
       disc.scale.set(size * times, size * times, 1);

@@ -15,6 +15,7 @@ import { createGrips } from "./grips.js";
 import { createGuides } from "./guides.js";
 import { getBuffer, keptAddress } from "../api.js";
 import { createBesideWords } from "./beside.js";
+import { without } from "../compared.js";
 import { createMarked } from "./marked.js";
 import { createHorizon, createLensFrame, smallSpots } from "./lens.js";
 import { createMarkers } from "./markers.js";
@@ -118,8 +119,10 @@ export function createStage(canvas, state, setup, actions, { references, block, 
   function renderBeside(other) {
     const { clientWidth: w, clientHeight: h } = canvas, half = Math.floor(w / 2), frame = heldFrame(state, setup), playing = state.get("playing");
     const camera = cameras.filmed(half / h, frame - setup.first), pixel = cameras.metresPerPixel(h, camera);
-    const now = { data: state.get("data"), motions: state.get("motions"), physics: READING.has(state.get("step")) ? state.get("physics") : null };
-    const swapped = state.get("side") === "before" && !state.get("trying");
+    // whom it is compared with stands on the other half, and not here too
+    const motions = without(state.get("motions"), other.other);
+    const now = { data: state.get("data"), motions, physics: READING.has(state.get("step")) ? state.get("physics") : null };
+    const swapped = state.get("side") === "before" && !state.get("trying") && !other.other;
     renderer.setScissorTest(true);
     // what stands comes last, so that the stage is left as it is without the other
     for (const [seen, right] of [[other, swapped], [now, !swapped]]) {
@@ -202,7 +205,7 @@ export function createStage(canvas, state, setup, actions, { references, block, 
     horizon.show(state.get("shown").horizon ? cameras.horizon() : null, canvas.clientWidth, canvas.clientHeight);
     lensFrame.show(cameras.view() === "lens" ? through() : null, cameras.row(), canvas.clientWidth, canvas.clientHeight, coveredBySmalls());
     const other = beside();
-    besideWords.show(other ? (state.get("trying") ? ["As it stands", "Tried"] : ["Before", "After"]) : null);
+    besideWords.show(other?.words ?? null);
     seenNow();
     if (bySoftware && state.get("shown").smooth) smooth.drawn();
     if (!state.get("data")) return;
@@ -280,9 +283,9 @@ export function createStage(canvas, state, setup, actions, { references, block, 
     for (const group of [ground, behindGround]) place(group, going?.ground);
     for (const performer of setup.performers) {
       const { figure } = figures.get(performer.id) ?? {}, motion = motions[performer.id];
-      if (!figure || !motion) continue;
+      if (!figure) continue;
       const read = performer.id === state.get("who");
-      if (performer.hidden) { figure.hide(); continue; }
+      if (performer.hidden || !motion) { figure.hide(); continue; }
       const shift = going ? going[read ? "body" : "ground"] : tools.shiftOf(performer.id);
       figure.show(motion, index, { ghosts: ghosts && read, read, shift, moving, silhouette: state.get("shown").silhouette, against: read ? against() : null, at: read ? ghostsAt(index) : null, ...(read && loop ? { beyond: (at) => beyond(loop, at) } : {}) });
       figure.compare(read ? held ?? against() : null, index);
@@ -315,6 +318,7 @@ export function createStage(canvas, state, setup, actions, { references, block, 
     footing.setFrame(data, physics, index, frame, how);
     forces.setFrame(data, physics, motion, reader.figure, index, how);
     markers.show(shown, setup.display);
+    markers.setOther(shown.changed && !shown.beside && !filmed ? state.get("beside")?.data ?? null : null);
     markers.setFrame(data, index, hover === null || filmed ? null : hover - setup.first);
     props.show(setup, frame, { visible: shown.props, setting: state.get("step") === "set", strobing: shown.ghosts && still, picked: setting ? picked : "", shiftOf: tools.shiftOf });
     guides.show(setup, { visible: shown.guides, picked: setting ? picked : "", moved: tools.movedPoints(state.get("pick")), drawing: state.get("drawing") });

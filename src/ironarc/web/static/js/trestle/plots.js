@@ -22,7 +22,7 @@ export const PLOTS = {
   parts: { chip: "By part", name: "Spin carried by", unit: "kg·m²/s", digits: 0, zero: true, stacked: true },
   guide: { chip: "Off the guide", name: "Distance from the guide curve", unit: "cm", digits: 1, zero: true, only: (data) => data.off_guide.length > 0 },
   spin: { chip: "Spin", name: "Spin, angular momentum about the center of gravity", unit: "kg·m²/s", digits: 0 },
-  changed: { chip: "Changed", name: "How far the furthest part lies from before", unit: "cm", digits: 1, zero: true, only: (_, { corrected }, trying) => corrected || trying },
+  changed: { chip: "Changed", name: "How far the furthest part lies from what it is compared with", unit: "cm", digits: 1, zero: true, only: (_, { corrected }, { trying, against }) => corrected || trying || against },
 };
 
 export function createPlots(root, chips, state, setup) {
@@ -176,7 +176,7 @@ export function createPlots(root, chips, state, setup) {
 
   function refresh() {
     const data = state.get("data");
-    const offered = (key) => !PLOTS[key].only || Boolean(data && PLOTS[key].only(data, performerOf(setup, state.get("who")), Boolean(state.get("trying"))));
+    const offered = (key) => !PLOTS[key].only || Boolean(data && PLOTS[key].only(data, performerOf(setup, state.get("who")), { trying: Boolean(state.get("trying")), against: state.get("against") }));
     const shown = state.get("plots").filter(offered);
     frames = Array.from({ length: setup.last - setup.first + 1 }, (_, i) => setup.first + i);
     for (const chip of chips.children) chip.classList.toggle("hidden", !offered(chip.dataset.plot));
@@ -210,7 +210,7 @@ export function createPlots(root, chips, state, setup) {
     }
   }
 
-  state.on(["plots", "data", "pick", "physics", "trying", "compared"], refresh);
+  state.on(["plots", "data", "pick", "physics", "trying", "compared", "against"], refresh);
   state.on(["width"], ({ width }) => { for (const { chart } of rows.values()) chart.setSize({ width, height }); if (!rows.size) refresh(); });
   state.on(["view"], () => { for (const { chart } of rows.values()) chart.redraw(true, true); });
   state.on(["frame", "hover"], value);
