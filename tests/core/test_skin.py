@@ -17,6 +17,7 @@ from ironarc.core.figure.rig import Joint, Rig
 from ironarc.core.formats import FORMATS
 from ironarc.core.mannequin import LIGHT, mannequin_of, posed
 from ironarc.core.reading import see
+from ironarc.core.reading.skin import skin_of
 from ironarc.core.skin import SkinMesh, own_skin
 from ironarc.core.skin.lighter import lighter
 from ironarc.core.skin.mesh import joined, normals_of
@@ -138,6 +139,38 @@ def test_soles_and_palms_lie_on_the_skin(bare):
             assert place[1] == pytest.approx(lowest, abs=0.6)
     heel, ball, toe = (found["LeftFoot", "heel"], found["LeftFoot", "ball"], found["LeftToe", "toe"])
     assert heel[2] < ball[2] < toe[2]
+
+
+def test_back_and_head_lie_on_the_skin_and_a_pack_on_the_back_lies_under_them(bare):
+    """Lying on its back, a body with 6 cm on its back lies 6 cm higher; its front, and all it weighs, stay."""
+    performer, rig = demo("Gap hop").performer, rig_of(BRAM)
+    chest = {p.joint: p for p in performer.body().parts if p.segment == "trunk"}
+    back = np.isin(np.array(bare.joints)[bare.held_by], [rig.names[j] for j in chest]) & (
+        bare.points[:, 2] < np.median(bare.points[:, 2]) - 3
+    )
+    packed = replace(bare, points=bare.points - np.outer(back, [0, 0, 6.0]))
+
+    def lies(mesh):
+        """Front and back (m) of every part of trunk and head, in the rest pose, by joint; and the body."""
+        body = replace(performer, skin=own_skin(mesh, "x", performer.rig)).body()
+        rest = rig.rest_positions * 0.01
+        return {
+            p.joint: [(rest[p.joint] + p.start_m + s * p.half_depth_m * p.across[1])[2] for s in (1, -1)]
+            for p in body.parts if p.segment in ("trunk", "head")
+        }, body  # fmt: skip
+
+    (thin, body), (thick, laden) = lies(bare), lies(packed)
+    for joint, (front, rear) in thin.items():
+        own = bare.points[np.array(bare.joints)[bare.held_by] == rig.names[joint], 2] * 0.01
+        assert sorted((front, rear)) == pytest.approx([own.min(), own.max()], abs=0.03)
+        by = 0.06 if joint in chest else 0.0
+        assert min(thick[joint]) == pytest.approx(min(front, rear) - by, abs=0.012)
+        assert max(thick[joint]) == pytest.approx(max(front, rear), abs=0.012)
+    assert [p.mass_kg for p in body.parts] == [p.mass_kg for p in laden.parts]
+    np.testing.assert_array_equal(body.coms, laden.coms)
+    # the skin the reading follows lies there
+    seats = [skin_of(b).half[skin_of(b).named("back")] for b in (body, laden)]
+    assert (seats[1][:, 1] - seats[0][:, 1]).max() == pytest.approx(0.03, abs=0.006)
 
 
 def test_thicker_soles_lift_what_touches(bare):

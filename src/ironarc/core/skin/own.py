@@ -7,9 +7,11 @@ from hashlib import blake2b
 
 import numpy as np
 
+from ironarc.core.errors import EditError
 from ironarc.core.figure.anatomy import Anatomy, ContactPoint, find_anatomy
-from ironarc.core.figure.body import Body
+from ironarc.core.figure.body import Body, Part, weigh
 from ironarc.core.figure.rig import Rig
+from ironarc.core.figure.weighing import Weighing
 from ironarc.core.skin.lighter import lighter
 from ironarc.core.skin.mesh import SkinMesh
 from ironarc.core.skin.volume import volumes
@@ -17,6 +19,8 @@ from ironarc.core.skin.volume import volumes
 _LOW = 0.12  # of a foot's height: what lies as low as that is sole
 _ENDS = 0.16  # of a foot's length: what lies as far back is heel, as far ahead toe
 _LEAST_POINTS = 6
+_DEEP = ("trunk", "head")
+_SKIN = (0.02, 0.98)  # of the points, front to back, beyond which what sticks out is no skin to lie on
 _PALM = 0.6  # of the way from the wrist to the fingers' ends
 
 
@@ -31,13 +35,26 @@ class Touch:
     at: tuple[float, float, float]
 
 
+@dataclass(frozen=True)
+class Depth:
+    """How deep a skin is about the axis of a part of the trunk, or the head, from front to back.
+
+    joint, segment : of the part; middle : of the skin, from its axis to the front; half : of its depth; rig units
+    """
+
+    joint: str
+    segment: str
+    middle: float
+    half: float
+
+
 @dataclass(frozen=True, eq=False)
 class OwnSkin:
     """A skin that is worn.
 
     name : of the file it came in; packed : (bytes,) uint8, see `SkinMesh.packed`
     shares : of its whole volume, by joint; volume : in the rig's unit, cubed; open_edges : that only one triangle has
-    touches : contact points measured on it; felt : whether those are used
+    touches : contact points measured on it; depths : of trunk and head; felt : whether those are used
     shown : in place of the mannequin; clay : without its colours and pictures
     """
 
@@ -50,6 +67,7 @@ class OwnSkin:
     open_edges: int
     shares: tuple[tuple[str, float], ...]
     touches: tuple[Touch, ...] = ()
+    depths: tuple[Depth, ...] = ()
     felt: bool = True
     shown: bool = True
     clay: bool = False
@@ -71,14 +89,15 @@ class OwnSkin:
 
     def body_with(self, body: Body) -> Body:
         """A body that touches where the skin does; itself where the skin has nothing to say."""
-        return _touching(body, self.touches if self.felt else ())
+        return _touching(body, self.touches, self.depths) if self.felt else body
 
 
 # by identity, as bodies are known: what is worked out of a body is kept with it
 @lru_cache(maxsize=64)
-def _touching(body: Body, touches: tuple[Touch, ...]) -> Body:
+def _touching(body: Body, touches: tuple[Touch, ...], depths: tuple[Depth, ...]) -> Body:
     own = {(touch.joint, touch.point): touch for touch in touches}
-    if not own:
+    deep = {(depth.joint, depth.segment): depth for depth in depths}
+    if not own and not deep:
         return body
     names = body.anatomy.rig.names
 
@@ -86,8 +105,18 @@ def _touching(body: Body, touches: tuple[Touch, ...]) -> Body:
         touch = own.get((names[point.joint], point.point))
         return point if touch is None else replace(point, position_m=np.array(touch.at) * body.scale_to_m)
 
+    def deepened(part: Part) -> Part:
+        depth = deep.get((names[part.joint], part.segment))
+        if depth is None:
+            return part
+        shift = depth.middle * body.scale_to_m * part.across[1]
+        return replace(
+            part, start_m=part.start_m + shift, end_m=part.end_m + shift, half_depth_m=depth.half * body.scale_to_m
+        )
+
     points = tuple(moved(point) for point in body.anatomy.contact_points)
-    return replace(body, anatomy=replace(body.anatomy, contact_points=points))
+    parts = tuple(map(deepened, body.parts))
+    return replace(body, anatomy=replace(body.anatomy, contact_points=points), parts=parts)
 
 
 def own_skin(mesh: SkinMesh, name: str, rig: Rig, assigned: Mapping[str, str] | None = None) -> OwnSkin:
@@ -99,11 +128,34 @@ def own_skin(mesh: SkinMesh, name: str, rig: Rig, assigned: Mapping[str, str] | 
         for joint, v in zip(mesh.joints, by_joint, strict=True)
         if whole > 0 and v > 0
     ]
-    images = len(mesh.images)
+    images, assigned = len(mesh.images), dict(assigned or {})
     return OwnSkin(
         name, mesh.packed(), len(mesh.points), len(mesh.triangles), images, whole, open_edges, tuple(shares),
-        touches_of(mesh, find_anatomy(rig, 1.0, assigned)),
+        touches_of(mesh, find_anatomy(rig, 1.0, assigned)), depths_of(mesh, rig, assigned),
     )  # fmt: skip
+
+
+def depths_of(mesh: SkinMesh, rig: Rig, assigned: Mapping[str, str]) -> tuple[Depth, ...]:
+    """How deep trunk and head are, by what hangs on each of their parts in the rest pose. What has too few points stays
+    as deep as its mass has it."""
+    try:
+        body = weigh(rig, 1.0, Weighing(assigned=tuple(assigned.items())))
+    except EditError:
+        return ()  # no bone has a length
+    out, held = [], mesh.held_by
+    at = {name: i for i, name in enumerate(mesh.joints)}
+    for part in body.parts:
+        if part.segment not in _DEEP or rig.names[part.joint] not in at:
+            continue
+        own = mesh.points[held == at[rig.names[part.joint]]]
+        if len(own) < _LEAST_POINTS:
+            continue
+        ahead = (own - rig.rest_positions[part.joint] - part.start_m) @ part.across[1]
+        back, front = np.quantile(ahead, _SKIN)
+        middle, half = round(float(back + front) / 2, 7), round(float(front - back) / 2, 7)
+        if half > 0:
+            out.append(Depth(rig.names[part.joint], part.segment, middle, half))
+    return tuple(out)
 
 
 def touches_of(mesh: SkinMesh, anatomy: Anatomy) -> tuple[Touch, ...]:

@@ -44,7 +44,7 @@ def skin_in_clay(seen: Seen, clay: bool, performer: str = "") -> Edit:
 def touch_by_skin(seen: Seen, felt: bool, performer: str = "") -> Edit:
     """Soles and palms where its skin has them, or where the skeleton tells."""
     p = seen.performer
-    if felt and not _worn(p).touches:
+    if felt and not (_worn(p).touches or _worn(p).depths):
         raise EditError(f"No soles or palms were found on the skin of {p.name}. Those of the skeleton are used.")
     return _with(p, f"Soles and palms of {p.name} from its {'skin' if felt else 'skeleton'}", felt=felt)
 
