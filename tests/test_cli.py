@@ -15,9 +15,12 @@ import pytest
 
 import ironarc
 from ironarc.cli import main
+from ironarc.core.exchange.bring_in import shot_from_file
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.weighing import Weighing, weighing_to_plain
-from ironarc.core.formats import FORMATS, bvh
+from ironarc.core.formats import FORMATS, MARKER_FORMATS, bvh
+from ironarc.core.reading import see
+from ironarc.core.reading.marked import COM
 from tests.conftest import demo
 from tests.core.test_unsaid import sized, written, z_up
 from tests.figures import SMALL_BVH, bake_shot, changed_poses, dense_shot, pages_of_pdf, picked_poses
@@ -252,6 +255,23 @@ def test_convert_writes_another_format_unit_axis_and_rate(files, tmp_path):
     refused = run("convert", files / "gap.bvh", out, "--to-rate", "fast")
     assert refused.returncode == 2
     assert "A frame rate is a number" in refused.stderr
+
+
+@pytest.mark.parametrize(("ending", "more"), [("c3d", ()), ("csv", ("--places",))])
+def test_convert_writes_places_and_pushes(files, tmp_path, ending, more):
+    out = tmp_path / f"out.{ending}"
+    assert run("convert", files / "gap.bvh", out, *more).returncode == 0
+    marked = MARKER_FORMATS[ending].parse(out.read_bytes())
+    read = see(shot_from_file((files / "gap.bvh").read_bytes(), "gap.bvh")).reading
+    com = marked.places[:, marked.names.index(COM)] * (marked.to_m or 1.0)
+    assert com == pytest.approx(read.com, abs=1e-4)
+    turned = run("convert", files / "gap.bvh", out, *more, "--to-up", "z")
+    assert (turned.returncode, "upwards by y" in turned.stderr) == (2, True)
+
+
+def test_convert_says_what_places_can_be_written_as(files, tmp_path):
+    refused = run("convert", files / "gap.bvh", tmp_path / "out.glb", "--places")
+    assert (refused.returncode, "Places are written as .c3d or .csv" in refused.stderr) == (2, True)
 
 
 def test_convert_gives_every_value_back(files, tmp_path):

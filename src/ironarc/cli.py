@@ -19,7 +19,8 @@ from ironarc.core import truing
 from ironarc.core.document import Shot
 from ironarc.core.errors import EditError, FileError, IronArcError
 from ironarc.core.exchange.bring_in import file_error, shot_from_file
-from ironarc.core.exchange.handed import AS_IT_CAME, WRITTEN_IN, Y_UP, Z_UP, Handing
+from ironarc.core.exchange.delivery import AS_IT_CAME, WRITTEN_IN, Y_UP, Z_UP, Delivery
+from ironarc.core.exchange.marked import places_file
 from ironarc.core.exchange.root_motion import TRAVELS, WITHIN
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.exchange.unsaid import RATE, REST, UP
@@ -27,7 +28,7 @@ from ironarc.core.figure.naming import SHAPE
 from ironarc.core.figure.segments import BUILDS
 from ironarc.core.figure.units import UNITS
 from ironarc.core.figure.weighing import Weighing, fitted, weighing_from_plain
-from ironarc.core.formats import FORMATS, ending_of, is_motion
+from ironarc.core.formats import FORMATS, MARKER_FORMATS, ending_of, is_motion
 from ironarc.core.judging import CRACKED, STRAINED, grade_of, judge
 from ironarc.core.judging.judge import match
 from ironarc.core.judging.judging_json import with_judging
@@ -38,7 +39,7 @@ from ironarc.core.judging.reading_json_older import reading_to_plain_1, reading_
 from ironarc.core.judging.unjudged import unjudged
 from ironarc.core.reading import Reading, Seen, see
 from ironarc.core.reading.contacts import frame_spans
-from ironarc.core.reading.shot import estimated_floor, other_floor
+from ironarc.core.reading.shot import estimated_floor, other_floor, read_all
 from ironarc.core.scene.rate import parse_rate
 from ironarc.core.settings import GRAVITY_MS2, LARGEST_KG, LEAST_KG, MAX_FLOOR_M, MAX_G_MS2, MIN_G_MS2
 from ironarc.core.truing import plan
@@ -124,6 +125,10 @@ def _parser() -> argparse.ArgumentParser:
     )
     convert.add_argument("--to-up", choices=(Y_UP, Z_UP), default=Y_UP, help="the axis that points up, likewise")
     convert.add_argument("--to-rate", type=_rate, default=None, help="frames a second to write, sampled anew")
+    convert.add_argument(
+        "--places", action="store_true",
+        help="write where joints, center of gravity and plumb are, and the pushes, as markers; a .c3d always has those",
+    )  # fmt: skip
     convert.set_defaults(run=_convert)
     serve = commands.add_parser("serve", help="run the server (./start does all the set-up)")
     serve.add_argument("--port", type=int, default=8765)
@@ -519,11 +524,27 @@ def _plan_to_plain(made: plan.Made) -> dict:
 
 
 def _convert(args) -> int:
-    ending = ending_of(args.output.name)
-    handing = Handing(args.to_unit, args.to_up, args.to_rate)
+    delivery = Delivery(args.to_unit, args.to_up, args.to_rate)
+    places = _places_ending(args.output.name, args.places)
+    ending = places or ending_of(args.output.name)
+    if places and (delivery != Delivery() or args.travel != WITHIN):
+        raise FileError("Places are written in their own unit, upwards by y, at the shot's rate and as they travel.")
     shot = _load(args, args.file)
-    _write(args.output, motion_file(shot, format=ending, travel=args.travel, handing=handing))
+    if places:
+        _write(args.output, places_file(shot, read_all(shot), places))
+        return 0
+    _write(args.output, motion_file(shot, format=ending, travel=args.travel, delivery=delivery))
     return 0
+
+
+def _places_ending(name: str, asked: bool) -> str:
+    """The ending of a file that places are written to; "" for one that the motion is."""
+    ending = name.rsplit(".", 1)[-1].lower()
+    if ending in MARKER_FORMATS and (asked or ending not in FORMATS):
+        return ending
+    if asked:
+        raise FileError(f"Places are written as {' or '.join(f'.{known}' for known in MARKER_FORMATS)}.")
+    return ""
 
 
 def _write(path: Path, data: bytes) -> None:

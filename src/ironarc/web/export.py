@@ -8,7 +8,7 @@ from flask import Blueprint, Response, render_template, request
 
 from ironarc.core.document import Performer, Shot
 from ironarc.core.errors import EditError
-from ironarc.core.exchange.handed import AS_IT_CAME, Y_UP, Handing
+from ironarc.core.exchange.delivery import AS_IT_CAME, Y_UP, Delivery
 from ironarc.core.exchange.marked import places_file
 from ironarc.core.exchange.root_motion import WITHIN
 from ironarc.core.exchange.take_home import motion_file
@@ -53,19 +53,19 @@ def export_motion(shot_id: int, revision: int, ending: str):
     with open_session() as session:
         seen = see(session, shot_id, revision, who=request.args.get("who", ""))
     travel = request.args.get("travel", WITHIN)
-    first, last, handing = frame_argument("from"), frame_argument("to"), _handing()
+    first, last, delivery = frame_argument("from"), frame_argument("to"), _handing()
     several = request.args.get("each", "")
     if several:
-        return _zipped(seen.shot, seen.performer, several, ending, (travel, handing))
-    data = motion_file(seen.shot, first, last, seen.performer.id, ending, travel, handing)
+        return _zipped(seen.shot, seen.performer, several, ending, (travel, delivery))
+    data = motion_file(seen.shot, first, last, seen.performer.id, ending, travel, delivery)
     return download(_name(seen.shot, seen.performer, first, last), data, ending, FORMATS[ending].media_type)
 
 
-def _handing() -> Handing:
+def _handing() -> Delivery:
     """Unit, upward axis and rate, as the address asks for them."""
     rate = request.args.get("rate", "").strip()
     unit, up = request.args.get("unit", AS_IT_CAME), request.args.get("up", Y_UP)
-    return Handing(unit, up, parse_rate(rate) if rate else None)
+    return Delivery(unit, up, parse_rate(rate) if rate else None)
 
 
 def _name(shot: Shot, performer: Performer, first: int | None, last: int | None, clip: str = "") -> str:
@@ -79,7 +79,7 @@ def _name(shot: Shot, performer: Performer, first: int | None, last: int | None,
 EACH_CLIP, EACH_PERFORMER = "clip", "performer"
 
 
-def _zipped(shot: Shot, performer: Performer, each: str, ending: str, how: tuple[str, Handing]) -> Response:
+def _zipped(shot: Shot, performer: Performer, each: str, ending: str, how: tuple[str, Delivery]) -> Response:
     """Every clip of a performer, or every performer over the range, a file, in one zip."""
     first, last = frame_argument("from"), frame_argument("to")
     if each == EACH_CLIP:

@@ -9,7 +9,7 @@ from ironarc.core import rotation
 from ironarc.core.document.performer import Performer
 from ironarc.core.document.shot import Shot
 from ironarc.core.errors import EditError
-from ironarc.core.exchange.handed import WRITTEN_IN, Z_UP, Handing, in_unit, resampled, z_up
+from ironarc.core.exchange.delivery import WRITTEN_IN, Z_UP, Delivery, in_unit, resampled, z_up
 from ironarc.core.exchange.root_motion import TRAVELS, WITHIN, parted
 from ironarc.core.figure.rig import Rig
 from ironarc.core.formats import FORMATS, USUAL, Extras, FileCamera, Format
@@ -22,12 +22,12 @@ FOCAL_AT = CHANNELS.index(FOCAL)
 
 def motion_file(
     shot: Shot, first: int | None = None, last: int | None = None, performer_id: str = "", format: str = USUAL,
-    travel: str = WITHIN, handing: Handing | None = None,
+    travel: str = WITHIN, delivery: Delivery | None = None,
 ) -> bytes:  # fmt: skip
     """One performer (the first for "") as a file, everything written in, over frames first … last of the shot.
 
     Channels that no layer, cut or placement touches are written as they came. A scaled performer is written at
-    its size in the shot. travel : where the way it goes over the ground is written, of TRAVELS; handing : unit, upward
+    its size in the shot. travel : where the way it goes over the ground is written, of TRAVELS; delivery : unit, upward
     axis and rate. Raises EditError for a range the shot does not have.
     """
     if travel not in TRAVELS:
@@ -46,20 +46,20 @@ def motion_file(
     if travel != WITHIN:
         rig, rows = parted(shot, performer.id, rig, rows, frames, travel)
     extras = _extras(shot, performer, first, last)
-    if handing is None:
+    if delivery is None:
         return FORMATS[format].write(rig, rows, shot.frame_time_s, extras)
-    return _handed(FORMATS[format], rig, rows, shot, extras, handing.checked())
+    return _delivered(FORMATS[format], rig, rows, shot, extras, delivery.checked())
 
 
-def _handed(written: Format, rig: Rig, rows: np.ndarray, shot: Shot, extras: Extras, handing: Handing) -> bytes:
+def _delivered(written: Format, rig: Rig, rows: np.ndarray, shot: Shot, extras: Extras, delivery: Delivery) -> bytes:
     """As another program wants it. A format that says its own unit and axis, as glTF does, keeps them."""
-    rate = handing.rate or shot.rate
+    rate = delivery.rate or shot.rate
     rows = resampled(rig, rows, shot.rate, rate)
     extras = _at_rate(extras, shot.rate, rate, len(rows))
     if not written.tells_units:
-        if WRITTEN_IN[handing.unit]:
-            rig, rows = in_unit(rig, rows, extras.scale_to_m / WRITTEN_IN[handing.unit])
-        if handing.up == Z_UP:
+        if WRITTEN_IN[delivery.unit]:
+            rig, rows = in_unit(rig, rows, extras.scale_to_m / WRITTEN_IN[delivery.unit])
+        if delivery.up == Z_UP:
             rig, rows = z_up(rig, rows)
     return written.write(rig, rows, float(1 / rate), extras)
 

@@ -2,7 +2,7 @@
 
 from dataclasses import dataclass
 
-from ironarc.core.exchange.handed import WRITTEN_IN
+from ironarc.core.exchange.delivery import WRITTEN_IN
 from ironarc.core.exchange.order import BLENDS, names_of
 from ironarc.core.exchange.root_motion import TRAVELS
 from ironarc.core.figure.grips import parts_of_body

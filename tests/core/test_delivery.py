@@ -9,7 +9,7 @@ import pytest
 from ironarc.core import rotation as rot
 from ironarc.core.errors import EditError, FileError
 from ironarc.core.exchange.bring_in import shot_from_file
-from ironarc.core.exchange.handed import Handing, resampled
+from ironarc.core.exchange.delivery import Delivery, resampled
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.rig import Joint, Rig
 from ironarc.core.formats import FORMATS, is_motion
@@ -34,12 +34,12 @@ def back(data, ending="bvh", scale=None, **more):
 @pytest.mark.parametrize(("unit", "scale"), [("m", 1.0), ("cm", 0.01), ("mm", 0.001), ("in", 0.0254)])
 @pytest.mark.parametrize("ending", ["bvh", "csv"])
 def test_lengths_are_written_in_the_unit_asked_for(hop, unit, scale, ending):
-    file = motion_file(hop, format=ending, handing=Handing(unit=unit))
+    file = motion_file(hop, format=ending, delivery=Delivery(unit=unit))
     assert places(back(file, ending, scale)) == pytest.approx(places(hop), abs=2e-5)
 
 
 def test_z_up_is_the_same_motion_lying_another_way(hop):
-    file = motion_file(hop, handing=Handing(up="z"))
+    file = motion_file(hop, delivery=Delivery(up="z"))
     there = FORMATS["bvh"].parse(file)
     x, y, z = np.array(hop.performer.rig.joints[1].offset)
     assert there.rig.joints[1].offset == pytest.approx((x, -z, y))
@@ -48,7 +48,7 @@ def test_z_up_is_the_same_motion_lying_another_way(hop):
 
 
 def test_gltf_keeps_its_own_unit_and_axis(hop):
-    plain, asked = (motion_file(hop, 1, 3, format="glb", handing=h) for h in (Handing(), Handing("mm", "z")))
+    plain, asked = (motion_file(hop, 1, 3, format="glb", delivery=h) for h in (Delivery(), Delivery("mm", "z")))
     assert asked == plain
 
 
@@ -58,7 +58,7 @@ def test_gltf_keeps_its_own_unit_and_axis(hop):
     [("bvh", 12), *((ending, rate) for ending in ("bvh", "glb") for rate in (30, 48, 60, Fraction(24000, 1001)))],
 )
 def test_at_another_rate_it_is_the_same_motion(hop, ending, rate):
-    file = motion_file(hop, format=ending, handing=Handing(rate=Fraction(rate)))
+    file = motion_file(hop, format=ending, delivery=Delivery(rate=Fraction(rate)))
     there = back(file, ending, 0.01 if ending == "bvh" else 1.0)
     assert there.fps == pytest.approx(float(rate), rel=1e-4)
     assert there.frames == int(71 * Fraction(rate) / 24) + 1
@@ -96,10 +96,10 @@ def test_between_frames_a_turn_goes_evenly_and_what_stands_stays():
     )
 
 
-@pytest.mark.parametrize("wish", [Handing(unit="ell"), Handing(up="x")])
+@pytest.mark.parametrize("wish", [Delivery(unit="ell"), Delivery(up="x")])
 def test_what_there_is_not_is_said(hop, wish):
     with pytest.raises(EditError, match="was given"):
-        motion_file(hop, handing=wish)
+        motion_file(hop, delivery=wish)
 
 
 # --- CSV of channels ----------------------------------------------------------------------------------

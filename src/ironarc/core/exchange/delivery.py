@@ -20,14 +20,14 @@ _TURNS = {"rx": ("rx", 1.0), "ry": ("rz", 1.0), "rz": ("ry", -1.0)}
 
 
 @dataclass(frozen=True)
-class Handing:
+class Delivery:
     """What a file is to be like. unit : of WRITTEN_IN; up : "y" or "z"; rate : frames a second, None for the shot's"""
 
     unit: str = AS_IT_CAME
     up: str = Y_UP
     rate: Fraction | None = None
 
-    def checked(self) -> "Handing":
+    def checked(self) -> "Delivery":
         """Itself; EditError for what there isn't."""
         if self.unit not in WRITTEN_IN:
             raise EditError(f"A unit is one of {', '.join(WRITTEN_IN)}; {self.unit[:20]!r} was given.")
