@@ -16,6 +16,7 @@ import pytest
 import ironarc
 from ironarc.cli import main
 from ironarc.core.exchange.bring_in import shot_from_file
+from ironarc.core.exchange.marked import upright
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.weighing import Weighing, weighing_to_plain
 from ironarc.core.formats import FORMATS, MARKER_FORMATS, bvh
@@ -262,9 +263,9 @@ def test_convert_writes_places_and_pushes(files, tmp_path, ending, more):
     out = tmp_path / f"out.{ending}"
     assert run("convert", files / "gap.bvh", out, *more).returncode == 0
     marked = MARKER_FORMATS[ending].parse(out.read_bytes())
+    places, _ = upright(marked)
     read = see(shot_from_file((files / "gap.bvh").read_bytes(), "gap.bvh")).reading
-    com = marked.places[:, marked.names.index(COM)] * (marked.to_m or 1.0)
-    assert com == pytest.approx(read.com, abs=1e-4)
+    assert places[:, marked.names.index(COM)] == pytest.approx(read.com, abs=1e-4)
     turned = run("convert", files / "gap.bvh", out, *more, "--to-up", "z")
     assert (turned.returncode, "upwards by y" in turned.stderr) == (2, True)
 
