@@ -118,6 +118,29 @@ def test_cards_of_a_long_punch_list_come_forty_at_a_time_and_by_what_is_asked_fo
     assert "counted by whole numbers" in says(refused)
 
 
+def test_what_true_lists_comes_bit_by_bit_and_reaches_to_what_is_opened(client, session):
+    shot = long_capture(1500)
+    shot_id = shots.create(session, shot)
+    at = f"/shots/{shot_id}/r/{shots.standing(session, shot_id).revision}"
+    first = client.get(f"{at}/panels/true").text
+    for part, most, address in (("data-true-aim", 12, "aims"), ('li class="settle', 40, "to-settle")):
+        text, counts = first, []
+        while True:
+            counts.append(text.count(part))
+            more = re.search(rf'hx-get="([^"]+/{address}\?[^"]+)"', text)
+            if more is None:
+                break
+            text = client.get(html.unescape(more[1])).text
+        assert counts[0] == most
+        assert max(counts) == most
+        assert len(counts) > 1
+    assert sum(counts) > 40
+    last = re.findall(r'li class="settle[^>]* data-finding="([^"]+)"', text)[-1]
+    assert last not in first
+    assert last in client.get(f"{at}/panels/true", query_string={"finding": last}).text
+    assert "whole numbers from 0 on" in client.get(f"{at}/aims?begins=-1").text
+
+
 def test_flights_come_a_dozen_at_a_time_each_of_them_once(client, session):
     shot = long_capture(1500)
     shot_id = shots.create(session, shot)

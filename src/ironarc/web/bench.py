@@ -26,7 +26,7 @@ from ironarc.web.bench_data import early_data, reading_data
 from ironarc.web.commands import EDIT_REQUEST, MOVE_REQUEST, to_edit
 from ironarc.web.keeping import FOREVER, for_ever, mark, plain_json
 from ironarc.web.packed import EARLY_KINDS, KINDS, packed_markers, packed_motion, packed_shape
-from ironarc.web.panels import STEPS, panel_html
+from ironarc.web.panels import STEPS, panel_html, true
 from ironarc.web.panels.look import look_at, looked_at
 from ironarc.web.panels.read import FILTERS, flown, more_cards, proof_of
 from ironarc.web.physics_data import physics_data
@@ -272,6 +272,28 @@ def flights(shot_id: int, revision: int):
         return render_template(
             "partials/flights.html", flown=flown(look.seen, begins), reading=look.seen.reading, shot_id=shot_id,
             revision=revision, before=look.before, performer=look.seen.performer,
+        )  # fmt: skip
+
+
+@pages.get("/r/<id:revision>/to-settle")
+def to_settle(shot_id: int, revision: int):
+    """The next findings of the True panel."""
+    return _next_of("to_settle", "Findings", shot_id, revision, true.to_settle)
+
+
+@pages.get("/r/<id:revision>/aims")
+def aims(shot_id: int, revision: int):
+    """The next flights of the True panel."""
+    return _next_of("aims", "Flights", shot_id, revision, true.aims)
+
+
+def _next_of(name: str, word: str, shot_id: int, revision: int, some) -> str:
+    begins = _begins(word)
+    with open_session() as session:
+        look = look_at(session, shot_id, revision, "true")
+        return render_template(
+            f"partials/{name}.html", **{name: some(look.seen, begins)}, grades=GRADES, reading=look.seen.reading,
+            shot_id=shot_id, revision=revision, before=look.before, performer=look.seen.performer,
         )  # fmt: skip
 
 

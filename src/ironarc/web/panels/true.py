@@ -2,6 +2,8 @@
 
 from dataclasses import dataclass
 
+from flask import request
+
 from ironarc.core import truing
 from ironarc.core.document import Performer, Shot
 from ironarc.core.document.content import is_stale
@@ -15,6 +17,8 @@ from ironarc.core.truing.corrections import whole
 from ironarc.web.bench_data import piers
 from ironarc.web.panels.look import Look, flights_of
 from ironarc.web.variants import View
+
+FINDINGS_AT_ONCE, FLIGHTS_AT_ONCE = 40, 12
 
 
 @dataclass(frozen=True)
@@ -30,11 +34,34 @@ class Taken:
     again: str
 
 
+@dataclass(frozen=True)
+class Some:
+    """Some of a list that comes bit by bit. ends : place of the next one; there : how many there are"""
+
+    shown: list
+    ends: int
+    there: int
+
+
+def to_settle(seen: View, begins: int = 0, opened: str = "") -> Some:
+    """The next findings that are open, those of one cause together; as many as reach to one that is opened."""
+    causes = by_cause([f for f in seen.findings if not f.left])
+    place = next((i for i, found in enumerate(causes) if found[0].id == opened), 0)
+    ends = min(max(begins + FINDINGS_AT_ONCE, place + 1), len(causes))
+    return Some(causes[begins:ends], ends, len(causes))
+
+
+def aims(seen: View, begins: int = 0) -> Some:
+    """The next flights that can be aimed."""
+    shown = flights_of(seen, begins, FLIGHTS_AT_ONCE)
+    return Some(shown, begins + len(shown), len(seen.reading.flights))
+
+
 def context(look: Look) -> dict:
     seen = look.seen
     return {
-        "grades": GRADES, "flights": flights_of(seen), "explained": list(truing.CORRECTIONS.values()),
-        "open_findings": by_cause([f for f in seen.findings if not f.left]),
+        "grades": GRADES, "aims": aims(seen), "explained": list(truing.CORRECTIONS.values()),
+        "to_settle": to_settle(seen, opened=request.args.get("finding", "")),
         "span": span_of(seen), "holds": _holds(seen),
         # as it stands, with its corrections, also where it is seen before them
         "corrections": corrections(look.shot, look.shot.performer_called(seen.performer.id)),

@@ -75,7 +75,7 @@ const blockPanel = createBlockPanel(document.getElementById("panel"), state, set
 const truePanel = createTruePanel(document.getElementById("panel"), state, setup, actions);
 const showPanel = createShowPanel(document.getElementById("panel"), state, setup, actions);
 const settle = () => { readPanel.settle(); blockPanel.settle(); truePanel.settle(); showPanel.settle(); };
-const panel = createPanel(root, state, setup, actions, settle);
+const panel = createPanel(root, state, setup, actions, { drawn: settle, opened: () => truePanel.opened });
 settle();
 const planner = createPlannerDrawer(state, setup, actions);
 Object.assign(parts, { timeview, block, stage, keyHands, curves, panel });

@@ -6,7 +6,7 @@ import { bring, placeOf, takeDown } from "./memory.js";
 const QUIET_MS = 250;
 
 // drawn : called after the panel was drawn anew
-export function createPanel(root, state, setup, actions, drawn) {
+export function createPanel(root, state, setup, actions, { drawn, opened }) {
   const panel = document.getElementById("panel");
 
   // Where the keyboard stands in a panel, so that a refresh does not throw it out
@@ -54,7 +54,7 @@ export function createPanel(root, state, setup, actions, drawn) {
     const before = controls(), place = before.indexOf(document.activeElement);
     const were = takeDown(panel), of = ofWhat(), same = of === drawnOf, fault = how.fault ? placeOf(panel, how.fault) : -1;
     const focused = focusedControl(), open = new Set([...panel.querySelectorAll("details[open]")].map(nameOf));
-    const address = `/shots/${setup.shot}/r/${state.get("revision")}/panels/${state.get("step")}?${new URLSearchParams({ who: state.get("who"), pick: state.get("pick"), as: state.get("side") })}`;
+    const address = `/shots/${setup.shot}/r/${state.get("revision")}/panels/${state.get("step")}?${new URLSearchParams({ who: state.get("who"), pick: state.get("pick"), as: state.get("side"), finding: opened() })}`;
     await window.htmx.ajax("GET", address, { target: panel, swap: "innerHTML" });
     for (const link of root.querySelectorAll("[data-step-link]")) {
       if (link.dataset.stepLink === state.get("step")) link.setAttribute("aria-current", "step");

@@ -286,5 +286,5 @@ export function createTruePanel(panel, state, setup, actions) {
   });
   comeBack();
   state.on(["revision"], () => { if (work && ENDED.includes(work.state)) { work = null; showWork(); } });
-  return { settle };
+  return { settle, get opened() { return opened; } };
 }
