@@ -3,7 +3,7 @@
 from collections.abc import Iterator
 
 from ironarc.core.judging.evidence import Evidence, curve
-from ironarc.core.judging.finding import Case, Finding, cm
+from ironarc.core.judging.finding import SOUND, Case, Finding, cm
 from ironarc.core.judging.on_flights import can_judge
 from ironarc.core.reading.impact import Push, enough_depth, needed_bw, read_pushes
 
@@ -15,6 +15,8 @@ def raised_of(case: Case, kind: str, at_take_off: bool) -> Iterator[Finding]:
     for push in case.reading.ask(read_pushes):
         if push.at_take_off != at_take_off or not can_judge(push.flight, case.reading.g, case.limits):
             continue
+        if case.graded(kind, push.mean_bw)[0] == SOUND:
+            continue  # most are, and the words take longest
         yield from case.raised(kind, push.mean_bw, push.start, push.end, _says(case, push, kind))
 
 

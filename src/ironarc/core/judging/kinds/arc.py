@@ -2,7 +2,7 @@
 
 from collections.abc import Iterator
 
-from ironarc.core.judging.finding import Case, Finding, frames
+from ironarc.core.judging.finding import SOUND, Case, Finding, frames
 from ironarc.core.judging.grade import LENGTH, Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_flights import cause_of, judged, off_whatever_it_weighs
@@ -19,7 +19,9 @@ def rule(case: Case) -> Iterator[Finding]:
     """The path's distance from the arc that the shot's gravity draws."""
     for flight in judged(case):
         sure = off_whatever_it_weighs(case, flight)
-        _, limit = case.graded("arc", min(sure, flight.arc_max_m))
+        grade, limit = case.graded("arc", min(sure, flight.arc_max_m))
+        if grade == SOUND:
+            continue
         says = (
             f"Strays {flight.arc_max_m * 100:.0f} cm from the arc gravity would draw through these "
             f"{frames(flight.hang_frames)}; {limit * 100:.0f} cm is the limit."
