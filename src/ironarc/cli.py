@@ -125,6 +125,10 @@ def _parser() -> argparse.ArgumentParser:
     )
     convert.add_argument("--to-up", choices=(Y_UP, Z_UP), default=Y_UP, help="the axis that points up, likewise")
     convert.add_argument("--to-rate", type=_rate, default=None, help="frames a second to write, sampled anew")
+    convert.add_argument("--floor-at-0", action="store_true", help="lowered or raised so that the floor lies at 0")
+    convert.add_argument(
+        "--bare-names", action="store_true", help="joints without what stands before a colon (BVH and CSV)"
+    )  # fmt: skip
     convert.add_argument(
         "--places", action="store_true",
         help="write where joints, center of gravity and plumb are, and the pushes, as markers; a .c3d always has those",
@@ -524,11 +528,15 @@ def _plan_to_plain(made: plan.Made) -> dict:
 
 
 def _convert(args) -> int:
-    delivery = Delivery(args.to_unit, args.to_up, args.to_rate)
+    delivery = Delivery(
+        args.to_unit, args.to_up, args.to_rate, floor_at_0=args.floor_at_0, bare_names=args.bare_names
+    )  # fmt: skip
     places = _places_ending(args.output.name, args.places)
     ending = places or ending_of(args.output.name)
     if places and (delivery != Delivery() or args.travel != WITHIN):
-        raise FileError("Places are written in their own unit, upwards by y, at the shot's rate and as they travel.")
+        raise FileError(
+            "Places are written in their own unit, upwards by y, at the shot's rate and from its floor, as they travel."
+        )
     shot = _load(args, args.file)
     if places:
         _write(args.output, places_file(shot, read_all(shot), places))

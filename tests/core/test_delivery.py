@@ -1,19 +1,24 @@
 """Motion in another unit, with another axis up, at another rate; and channels as CSV."""
 
 import contextlib
+from dataclasses import replace
 from fractions import Fraction
 
 import numpy as np
 import pytest
 
 from ironarc.core import rotation as rot
+from ironarc.core.columns.turns import smooth_turns
 from ironarc.core.errors import EditError, FileError
 from ironarc.core.exchange.bring_in import shot_from_file
-from ironarc.core.exchange.delivery import Delivery, resampled
+from ironarc.core.exchange.delivery import AS_BROUGHT_IN, NO_CORRECTIONS, Delivery, lowered, resampled
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.rig import Joint, Rig
 from ironarc.core.formats import FORMATS, is_motion
+from ironarc.core.motion.layers import KEYED, TURN, Layer
 from ironarc.core.reading import see
+from ironarc.core.reading.shot import settled
+from ironarc.core.truing import propose, read_try
 from tests.conftest import demo
 
 
@@ -170,3 +175,66 @@ def test_of_a_folder_only_a_csv_of_channels_is_a_motion(tmp_path):
     for name, text in files.items():
         (tmp_path / name).write_text(text)
     assert [path.name for path in sorted(tmp_path.iterdir()) if is_motion(path)] == ["a.csv", "c.csv"]
+
+
+def lifted(shot, by=0.25):
+    """The same shot on a floor that is not at 0."""
+    p = shot.performer
+    x, y, z = p.placement.offset_m
+    up = replace(p, placement=replace(p.placement, offset_m=(x, y + by, z)))
+    return replace(shot, performers=(up,), floor_m=(shot.floor_m or 0.0) + by)
+
+
+@pytest.mark.parametrize("ending", ["bvh", "csv", "glb"])
+@pytest.mark.parametrize("travel", ["in the body", "in a joint of its own"])
+def test_the_floor_is_brought_to_0(hop, ending, travel):
+    settled_hop = settled(hop)
+    high = lifted(settled_hop, 0.25 - settled_hop.floor_m)
+    file = motion_file(high, format=ending, travel=travel, delivery=Delivery(floor_at_0=True))
+    scale = None if ending == "glb" else hop.performer.scale_to_m
+    low = places(high) - [0.0, 0.25, 0.0]
+    assert places(back(file, ending, scale))[:, -len(low[0]) :] == pytest.approx(low, abs=2e-4)
+
+
+def test_a_root_that_cannot_be_moved_is_said():
+    rig = Rig((Joint("Post", -1, (0.0, 0.0, 0.0), ("rz", "rx", "ry")),))
+    with pytest.raises(EditError, match="Post has no channel for its height"):
+        lowered(rig, np.zeros((3, 3)), 0.1)
+
+
+def test_of_its_layers_go_those_that_are_asked_for(hop):
+    p = hop.performer
+    order = p.rig.joints[p.rig.index("LeftArm")].order
+    nod = smooth_turns(np.array([10.0, 20.0, 30.0]), np.radians([[0, 0, 0], [0, 40, 0], [0, 0, 0]]), order)
+    hand = Layer("hand", "Nod", KEYED, columns={("LeftArm", TURN): nod})
+    posed = replace(hop, performers=(p.with_layers((*p.layers, hand)),))
+    trued = propose(see(posed), read_try("true_arc(frame=37)")).edit.apply(posed)
+    scale = hop.performer.scale_to_m
+    for layers, like in ((NO_CORRECTIONS, posed), (AS_BROUGHT_IN, hop)):
+        file = motion_file(trued, delivery=Delivery(layers=layers))
+        assert places(back(file, scale=scale)) == pytest.approx(places(like), abs=2e-5)
+    assert np.abs(places(trued) - places(posed)).max() > 0.05
+    assert np.abs(places(posed) - places(hop)).max() > 0.02
+    with pytest.raises(EditError, match="without corrections"):
+        motion_file(hop, delivery=Delivery(layers="some"))
+
+
+def test_what_corrections_added_to_its_time_is_left_out_with_them(hop):
+    longer = propose(see(hop), read_try("true_arc(frame=37,hang=22)")).edit.apply(hop)
+    file = motion_file(longer, longer.first_frame, longer.last_frame, delivery=Delivery(layers=NO_CORRECTIONS))
+    assert back(file, scale=hop.performer.scale_to_m).frames == hop.frames
+
+
+def test_names_lose_what_stands_before_a_colon_unless_two_would_be_called_alike(hop):
+    p = hop.performer
+
+    def called(name_of):
+        rig = replace(p.rig, joints=tuple(replace(j, name=name_of(j.name)) for j in p.rig.joints))
+        layers = tuple(replace(x, columns={(name_of(j), c): v for (j, c), v in x.columns.items()}) for x in p.layers)
+        return replace(hop, performers=(replace(p, rig=rig, layers=layers),))
+
+    file = motion_file(called(lambda name: f"bram:{name}"), delivery=Delivery(bare_names=True))
+    assert back(file, scale=p.scale_to_m).performer.rig.names == p.rig.names
+    alike = called(lambda name: f"{name}:joint")
+    file = motion_file(alike, delivery=Delivery(bare_names=True))
+    assert back(file, scale=p.scale_to_m).performer.rig.names == alike.performer.rig.names

@@ -16,6 +16,9 @@ from ironarc.core.formats import bvh
 from ironarc.core.judging.evidence import Evidence
 from ironarc.core.judging.version import rules_version
 from ironarc.core.reading import read_shot, see
+from ironarc.core.reading.shot import settled
+from ironarc.core.scene.placement import Placement
+from ironarc.core.truing import propose, read_try
 from ironarc.store import shots
 from ironarc.web.bench_data import flight_data
 from ironarc.web.panels.read import changed_limits
@@ -312,6 +315,24 @@ def test_motion_leaves_with_a_name_that_says_range_and_performer(client, hop):
     assert name("motion.csv?from=20&to=30") == "PF-010 Gap hop 20-30.csv"
     # what is read of it has an address of its own
     assert client.get(f"{base}/export.csv").data != client.get(f"{base}/motion.csv").data
+
+
+def test_a_motion_leaves_without_its_corrections_and_from_a_floor_at_0(client, session):
+    shot = settled(demo("Gap hop"))
+    p = replace(shot.performer, placement=Placement((0.0, 0.5 - shot.floor_m, 0.0)))
+    high = replace(shot, performers=(p,), floor_m=0.5)
+    trued = propose(see(high), read_try("true_arc(frame=37)")).edit.apply(high)
+    shot_id = shots.create(session, trued)
+    base = f"/shots/{shot_id}/r/{shots.standing(session, shot_id).revision}/motion.bvh"
+
+    def height(query):
+        return bvh.parse(client.get(f"{base}?{query}").data).columns["Hips", "ty"].values.max() / 100
+
+    assert height("layers=without+corrections") < height("") - 0.05
+    assert height("floor=0") == pytest.approx(height("") - 0.5, abs=1e-4)
+    refused = client.get(f"{base}?layers=some", headers={"Accept": "application/json"})
+    assert (refused.status_code, "without corrections" in refused.json["error"]) == (422, True)
+    assert "Layers" in client.get(f"/shots/{shot_id}?step=show").text
 
 
 def test_motion_leaves_in_the_unit_axis_and_rate_asked_for(client, hop):

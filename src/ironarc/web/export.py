@@ -8,7 +8,7 @@ from flask import Blueprint, Response, render_template, request
 
 from ironarc.core.document import Performer, Shot
 from ironarc.core.errors import EditError
-from ironarc.core.exchange.delivery import AS_IT_CAME, Y_UP, Delivery
+from ironarc.core.exchange.delivery import ALL_LAYERS, AS_IT_CAME, Y_UP, Delivery
 from ironarc.core.exchange.marked import places_file
 from ironarc.core.exchange.root_motion import WITHIN
 from ironarc.core.exchange.take_home import motion_file
@@ -53,7 +53,7 @@ def export_motion(shot_id: int, revision: int, ending: str):
     with open_session() as session:
         seen = see(session, shot_id, revision, who=request.args.get("who", ""))
     travel = request.args.get("travel", WITHIN)
-    first, last, delivery = frame_argument("from"), frame_argument("to"), _handing()
+    first, last, delivery = frame_argument("from"), frame_argument("to"), _delivery()
     several = request.args.get("each", "")
     if several:
         return _zipped(seen.shot, seen.performer, several, ending, (travel, delivery))
@@ -61,11 +61,14 @@ def export_motion(shot_id: int, revision: int, ending: str):
     return download(_name(seen.shot, seen.performer, first, last), data, ending, FORMATS[ending].media_type)
 
 
-def _handing() -> Delivery:
-    """Unit, upward axis and rate, as the address asks for them."""
-    rate = request.args.get("rate", "").strip()
-    unit, up = request.args.get("unit", AS_IT_CAME), request.args.get("up", Y_UP)
-    return Delivery(unit, up, parse_rate(rate) if rate else None)
+def _delivery() -> Delivery:
+    """What the file is to be like, as the address asks for it."""
+    asked = request.args
+    rate = asked.get("rate", "").strip()
+    return Delivery(
+        asked.get("unit", AS_IT_CAME), asked.get("up", Y_UP), parse_rate(rate) if rate else None,
+        asked.get("layers", ALL_LAYERS), asked.get("floor") == "0", "bare" in asked,
+    )  # fmt: skip
 
 
 def _name(shot: Shot, performer: Performer, first: int | None, last: int | None, clip: str = "") -> str:

@@ -1,4 +1,5 @@
-"""A motion in the unit, the upward axis and the rate that another program wants."""
+"""A motion as another program wants it: of which layers, in which unit, with which axis up, at which rate, from which
+floor, its joints called how."""
 
 from dataclasses import dataclass, replace
 from fractions import Fraction
@@ -15,17 +16,28 @@ from ironarc.core.formats.gltf_writing import poses_of
 AS_IT_CAME = "as it came"
 WRITTEN_IN = {AS_IT_CAME: 0.0} | UNITS
 Y_UP, Z_UP = "y", "z"
+ALL_LAYERS, NO_CORRECTIONS, AS_BROUGHT_IN = "all layers", "without corrections", "the base alone"
+LAYERS = (ALL_LAYERS, NO_CORRECTIONS, AS_BROUGHT_IN)
+PREFIX = ":"  # after what stands before a joint's own name
 _PLACES = {"tx": ("tx", 1.0), "ty": ("tz", 1.0), "tz": ("ty", -1.0)}
 _TURNS = {"rx": ("rx", 1.0), "ry": ("rz", 1.0), "rz": ("ry", -1.0)}
 
 
 @dataclass(frozen=True)
 class Delivery:
-    """What a file is to be like. unit : of WRITTEN_IN; up : "y" or "z"; rate : frames a second, None for the shot's"""
+    """What a file is to be like.
+
+    unit : of WRITTEN_IN; up : "y" or "z"; rate : frames a second, None for the shot's; layers : of LAYERS
+    floor_at_0 : lowered or raised so that the floor lies at no height; bare_names : joints without what stands before
+        a colon
+    """
 
     unit: str = AS_IT_CAME
     up: str = Y_UP
     rate: Fraction | None = None
+    layers: str = ALL_LAYERS
+    floor_at_0: bool = False
+    bare_names: bool = False
 
     def checked(self) -> "Delivery":
         """Itself; EditError for what there isn't."""
@@ -33,7 +45,32 @@ class Delivery:
             raise EditError(f"A unit is one of {', '.join(WRITTEN_IN)}; {self.unit[:20]!r} was given.")
         if self.up not in (Y_UP, Z_UP):
             raise EditError(f"Up is y or z; {self.up[:20]!r} was given.")
+        if self.layers not in LAYERS:
+            raise EditError(f"Of its layers go {', '.join(LAYERS)}; {self.layers[:30]!r} was given.")
         return self
+
+
+def lowered(rig: Rig, rows: np.ndarray, by: float) -> np.ndarray:
+    """Channels of a body that stands so much lower, in the rig's unit. EditError for a root that can't be moved."""
+    columns = {
+        (j, c): i for i, (j, c) in enumerate((j, c) for j, joint in enumerate(rig.joints) for c in joint.channels)
+    }
+    out = rows.copy()
+    for root in rig.roots:
+        if (root, "ty") not in columns:
+            raise EditError(
+                f"{rig.joints[root].name} has no channel for its height, so the floor can't be brought to 0."
+            )
+        out[:, columns[root, "ty"]] -= by
+    return out
+
+
+def bare(rig: Rig) -> Rig:
+    """Joints called without what stands before a colon; as they were where two would then be called alike."""
+    names = [name.rsplit(PREFIX, 1)[-1] or name for name in rig.names]
+    if len(set(names)) < len(names):
+        return rig
+    return replace(rig, joints=tuple(replace(j, name=name) for j, name in zip(rig.joints, names, strict=True)))
 
 
 def resampled(rig: Rig, rows: np.ndarray, own: Fraction, wanted: Fraction) -> np.ndarray:

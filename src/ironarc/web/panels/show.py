@@ -2,7 +2,7 @@
 
 from dataclasses import dataclass
 
-from ironarc.core.exchange.delivery import WRITTEN_IN
+from ironarc.core.exchange.delivery import LAYERS, PREFIX, WRITTEN_IN
 from ironarc.core.exchange.order import BLENDS, names_of
 from ironarc.core.exchange.root_motion import TRAVELS
 from ironarc.core.figure.grips import parts_of_body
@@ -26,6 +26,7 @@ def context(look: Look) -> dict:
     order = names_of([c.strip for c in clips])
     return {
         "compared": _compared(look), "clips": clips, "played": PLAYED, "travels": TRAVELS, "units": WRITTEN_IN,
+        "layers": LAYERS, "prefixed": any(PREFIX in name for name in look.seen.performer.rig.names),
         "rate": rate_text(look.shot.rate), "strips": look.seen.performer.strips_seen(),
         "order": order, "blends": BLENDS,
         "takes": shots.takes(look.session, look.shot_id, words_of_take(look.seen.performer)),
