@@ -25,10 +25,12 @@ EDITS = size(12, 1)
 WHO = ("performer1", "performer2")
 
 
-def asked(base: str, step: str) -> Iterator[tuple[str, str]]:
-    """What the bench asks for after an edit, each by its name."""
-    yield "scene", f"{base}/scene.json"
-    yield "reading", f"{base}/reading.json?who={WHO[0]}"
+def asked(base: str, step: str, told: dict) -> Iterator[tuple[str, str]]:
+    """What the bench asks for, each by its name, but for what was told along with an edit."""
+    if "scene" not in told:
+        yield "scene", f"{base}/scene.json"
+    if "reading" not in told:
+        yield "reading", f"{base}/reading.json?who={WHO[0]}"
     yield "physics", f"{base}/physics.json?who={WHO[0]}"
     if step == "block":
         yield "block", f"{base}/block.json?who={WHO[0]}"
@@ -50,15 +52,15 @@ class Bench:
         assert answer.status_code == 200, (name, answer.text[:300])
         return answer
 
-    def shown(self, step: str) -> None:
-        base, wants = f"/shots/{self.shot}/r/{self.revision}", []
-        for name, address in asked(base, step):
-            told = self.timed(name, lambda address=address: self.client.get(address))
-            if name == "reading":
-                wants += [("tracks", WHO[0], told.json["blocks"])]
-                wants += [("motion", who, found["blocks"]) for who, found in told.json["motions"].items()]
-            elif name == "physics":
-                wants += [("physics", WHO[0], told.json["blocks"])]
+    def shown(self, step: str, told: dict | None = None) -> None:
+        base, told = f"/shots/{self.shot}/r/{self.revision}", told or {}
+        for name, address in asked(base, step, told):
+            answer = self.timed(name, lambda address=address: self.client.get(address))
+            if name in ("reading", "physics"):
+                told = told | {name: answer.json}
+        motions = told["reading"]["motions"].items()
+        wants = [("tracks", WHO[0], told["reading"]["blocks"]), ("physics", WHO[0], told["physics"]["blocks"])]
+        wants += [("motion", who, found["blocks"]) for who, found in motions]
         self._bring(base, wants)
 
     def _bring(self, base: str, wants: list[tuple[str, str, list[str]]]) -> None:
@@ -78,12 +80,11 @@ class Bench:
         if what == "undo":
             path, body = "undo", {}
         else:
-            path, body = "edits", {"edit": getattr(self, f"_{what}")()}
+            path, body = "edits", {"edit": getattr(self, f"_{what}")(), "shows": WHO[0]}
         send = {"revision": self.revision, **body}
-        self.revision = self.timed("the edit", lambda: self.client.post(f"/shots/{self.shot}/{path}", json=send)).json[
-            "revision"
-        ]
-        self.shown(step)
+        told = self.timed("the edit", lambda: self.client.post(f"/shots/{self.shot}/{path}", json=send)).json
+        self.revision = told["revision"]
+        self.shown(step, told)
 
     def _pose(self) -> dict:
         move = {"do": "reach", "grips": ["right hand"], "by_m": [0.0, -0.01 * self.n, 0.02], "how": "limb"}

@@ -2,7 +2,7 @@
 import assert from "node:assert/strict";
 import { afterEach, test } from "node:test";
 
-import { getJson, postForm, postJson } from "../../src/ironarc/web/static/js/api.js";
+import { comes, getJson, postForm, postJson } from "../../src/ironarc/web/static/js/api.js";
 
 globalThis.document = { querySelector: () => ({ content: "token" }) };
 const answering = (make) => { globalThis.fetch = async () => make(); };
@@ -29,4 +29,20 @@ test("what the server says is what is shown, with its status", async () => {
   await assert.rejects(postForm("/references", [], {}), /larger than 64 MB/);
   answering(() => Response.json({ revision: 7 }));
   assert.deepEqual(await postJson("/edits", {}), { revision: 7 });
+});
+
+test("what came along with an answer is not asked for again, once, until another answer comes", async () => {
+  const asked = [];
+  globalThis.fetch = async (address) => { asked.push(address); return Response.json({ asked: address }); };
+  const at = (revision) => (name) => `/r/${revision}/${name}`;
+  comes(at(7), { scene: { fps: 24 }, reading: undefined });
+  assert.deepEqual(await getJson("/r/7/scene"), { fps: 24 });
+  assert.deepEqual(asked, []);
+  await getJson("/r/7/scene");
+  await getJson("/r/7/reading");
+  assert.deepEqual(asked, ["/r/7/scene", "/r/7/reading"]);
+  comes(at(8), { scene: { fps: 25 } });
+  comes(at(9), {});
+  await getJson("/r/8/scene");
+  assert.equal(asked.at(-1), "/r/8/scene");
 });

@@ -12,6 +12,7 @@ from ironarc.core.reading.balance import read_balance
 from ironarc.core.reading.forces import read_forces
 from ironarc.core.reading.spin import read_spin_parts
 from ironarc.store import shots
+from ironarc.web import bench
 from ironarc.web.packed import BLOCK, PHYSICS, packed_physics
 from tests.conftest import demo
 from tests.web.blocks import columns, floats, taken_apart, wanted
@@ -139,6 +140,38 @@ def test_what_true_lists_comes_bit_by_bit_and_reaches_to_what_is_opened(client, 
     assert last not in first
     assert last in client.get(f"{at}/panels/true", query_string={"finding": last}).text
     assert "whole numbers from 0 on" in client.get(f"{at}/aims?begins=-1").text
+
+
+def test_an_edit_s_answer_brings_what_is_shown_then(client, session, token, monkeypatch):
+    shot = demo("Swinging crate")
+    shot_id = shots.create(session, shot)
+    revision, headers = shots.standing(session, shot_id).revision, {"X-CSRFToken": token}
+
+    def edited(**more):
+        edit = {"kind": "set_gravity", "g": 9.0 + edited.n}
+        edited.n += 0.1
+        body = {"revision": edited.revision, "edit": edit, **more}
+        answer = client.post(f"/shots/{shot_id}/edits", json=body, headers=headers)
+        edited.revision = answer.json["revision"]
+        return answer.json
+
+    edited.n, edited.revision = 0.0, revision
+    told = edited(shows="performer2")
+    at = f"/shots/{shot_id}/r/{told['revision']}"
+    assert told["scene"] == client.get(f"{at}/scene.json").json
+    assert told["reading"] == client.get(f"{at}/reading.json?as=now&who=performer2").json
+    assert {"scene", "reading"}.isdisjoint(edited())
+    # whom nobody has is not shown: the first is
+    assert edited(shows="nobody")["reading"]["who"] == "performer1"
+
+    # the edit is kept, whatever goes wrong with telling of it
+    def breaks(*_):
+        raise RuntimeError("no words")
+
+    monkeypatch.setattr(bench, "scene_data", breaks)
+    told = edited(shows="performer1")
+    assert "scene" not in told
+    assert shots.standing(session, shot_id).revision == told["revision"]
 
 
 def test_flights_come_a_dozen_at_a_time_each_of_them_once(client, session):

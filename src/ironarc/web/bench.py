@@ -5,7 +5,7 @@ from contextlib import suppress
 from dataclasses import replace
 from urllib.parse import urlencode
 
-from flask import Blueprint, Response, render_template, request
+from flask import Blueprint, Response, current_app, render_template, request
 
 from ironarc.core import truing
 from ironarc.core.document import Shot
@@ -135,17 +135,22 @@ def reading(shot_id: int, revision: int):
     with open_session() as session:
         if request.args.get("as") == EARLY:
             return for_ever(session, plain_json(_early(session, shot_id, revision)), "application/json")
-        shot, who = see(session, shot_id, revision).shot, request.args.get("who", "")
-        # whom an edit took away nobody reads any more
-        who = who if who in {p.id for p in shot.performers} else shot.performer.id
-        seen = see(session, shot_id, revision, request.args.get("as", "now"), who)
-        now = see(session, shot_id, revision, who=who)
-        data = reading_data(seen)
-        data["who"] = who
-        data["motions"] = _motions(session, shot_id, revision, seen)
-        data["corrections"] = len(now.performer.corrections)
-        data["cost"] = seen.proposal.cost.says if seen.proposal else None
+        data = _reading(session, shot_id, revision, request.args.get("as", "now"), request.args.get("who", ""))
         return for_ever(session, plain_json(data), "application/json")
+
+
+def _reading(session, shot_id: int, revision: int, variant: str, who: str) -> dict:
+    shot = see(session, shot_id, revision).shot
+    # whom an edit took away nobody reads any more
+    who = who if who in {p.id for p in shot.performers} else shot.performer.id
+    seen = see(session, shot_id, revision, variant, who)
+    now = see(session, shot_id, revision, who=who)
+    data = reading_data(seen)
+    data["who"] = who
+    data["motions"] = _motions(session, shot_id, revision, seen, variant)
+    data["corrections"] = len(now.performer.corrections)
+    data["cost"] = seen.proposal.cost.says if seen.proposal else None
+    return data
 
 
 def _early(session, shot_id: int, revision: int) -> dict:
@@ -159,10 +164,9 @@ def _early(session, shot_id: int, revision: int) -> dict:
     return early_data(shot, looks[who]) | {"who": who, "motions": motions, "corrections": corrections, "cost": None}
 
 
-def _motions(session, shot_id: int, revision: int, seen: View) -> dict:
+def _motions(session, shot_id: int, revision: int, seen: View, variant: str) -> dict:
     """Of each performer the variant it is shown in and the names of its motion's blocks: a correction that is tried
     concerns one; the others stand as they are."""
-    variant = request.args.get("as", "now")
     aside = "before" if variant == "before" else "now"
     out = {}
     for performer in see(session, shot_id, revision).shot.performers:
@@ -350,7 +354,22 @@ def rate(shot_id: int, revision: int):
 @pages.post("/edits")
 def make_edit(shot_id: int):
     wanted = read_body(EDIT_REQUEST, request.get_data())
-    return vars(apply_edit(shot_id, wanted.revision, lambda seen: to_edit(wanted.edit, seen), _who(wanted.edit)))
+    made = apply_edit(shot_id, wanted.revision, lambda seen: to_edit(wanted.edit, seen), _who(wanted.edit))
+    return vars(made) | (_brought(shot_id, made.revision, wanted.shows) if wanted.shows else {})
+
+
+def _brought(shot_id: int, revision: int, who: str) -> dict:
+    """What the bench asks for next, along with the answer to an edit, which saves a way there and back. The edit is
+    kept: what can't be told of it here is asked for by itself, and said then."""
+    try:
+        with open_session() as session:
+            return {
+                "scene": _scene(session, shot_id, revision),
+                "reading": _reading(session, shot_id, revision, "now", who),
+            }
+    except Exception:
+        current_app.logger.exception("revision %d of shot %d could not be told", revision, shot_id)
+        return {}
 
 
 def _who(command) -> str:

@@ -32,11 +32,13 @@ Command = Annotated[reduce(or_, map(_model_of, COMMANDS)), Field(discriminator="
 
 
 class EditRequest(BaseModel):
-    """An edit, and the revision it was asked for on."""
+    """An edit, and the revision it was asked for on. shows : the performer that is shown then, whose scene and reading
+    the answer brings along; "" for neither"""
 
     model_config = STRICT
     revision: int
     edit: Command
+    shows: str = ""
 
 
 class MoveRequest(BaseModel):

@@ -1,5 +1,5 @@
 // What a hand can ask of the bench: edits, one after the other, and what is looked at.
-import { postForm, postJson } from "./api.js";
+import { comes, keptAddress, postForm, postJson } from "./api.js";
 import { nameInPlace } from "./naming.js";
 import { isPerformer, itemsOf } from "./scene.js";
 
@@ -16,7 +16,8 @@ export function createActions(root, state, setup, { say, shown, parts }) {
     state.set({ saving: true, playing: false });
     const sent = queue.then(async () => {
       try {
-        const standing = await send(state.get("revision"));
+        const { scene, reading, ...standing } = await send(state.get("revision"));
+        comes((name) => keptAddress(setup, standing.revision, name, name === "scene.json" ? {} : { as: "now", who: state.get("who") }), { "scene.json": scene, "reading.json": reading });
         shown.forgetWeight();
         state.set({ standing, trying: null, trial: null, side: "now", revision: standing.revision });
         return true;
@@ -52,12 +53,15 @@ export function createActions(root, state, setup, { say, shown, parts }) {
 
   const post = (path, body) => change((revision) => postJson(`/shots/${setup.shot}/${path}`, { revision, ...body }));
 
+  // With the last that waits comes what is shown then
+  const postEdit = (revision, edit) => postJson(`/shots/${setup.shot}/edits`, { revision, edit, shows: waiting > 1 ? "" : state.get("who") });
+
   // An edit worked out from the shot as it stands once all before it is saved; saved() is told when it is
   const editOn = (make, saved) => change(async (revision) => {
     if (state.get("seen") !== revision) await shown.load();
     const edit = make();
     if (!edit) throw new Error("What was moved is no longer in the shot.");
-    const standing = await postJson(`/shots/${setup.shot}/edits`, { revision, edit });
+    const standing = await postEdit(revision, edit);
     saved();
     return standing;
   });
@@ -101,7 +105,8 @@ export function createActions(root, state, setup, { say, shown, parts }) {
     },
     reach: (by_m) => parts.stage.nudgeBy(by_m),
     turn: (swing_rad) => parts.stage.turnBy(swing_rad),
-    edit: (edit) => post("edits", { edit }),
+    postEdit,
+    edit: (edit) => change((revision) => postEdit(revision, edit)),
     add: (edit, how) => pickAdded(actions.edit(edit), how),
     // what it brings, and what was assumed of it
     async upload(path, files, fields) {

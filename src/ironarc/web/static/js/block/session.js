@@ -148,7 +148,7 @@ export function createBlock(state, setup, actions) {
     return actions.change(async (revision) => {
       for (let lost = false; ;) {
         try {
-          const standing = await postJson(`${address}/edits`, { revision, edit });
+          const standing = await actions.postEdit(revision, edit);
           state.set({ notSaved: "" });
           saved();
           return standing;
