@@ -21,10 +21,13 @@ from ironarc.carrying_out import BROKE, carry_out
 from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.edits.commands.registry import Frame
 from ironarc.core.errors import IronArcError
+from ironarc.core.exchange.marked import places_file
 from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.weighing import fitted, weighing_from_plain, weighing_to_plain
+from ironarc.core.formats import FORMATS, MARKER_FORMATS
 from ironarc.core.judging.judging_json import with_judging
 from ironarc.core.reading import see
+from ironarc.core.reading.shot import read_all
 from ironarc.core.scene.props import MATERIALS
 from ironarc.core.truing import CORRECTIONS
 from ironarc.core.truing.trial import judged
@@ -65,10 +68,21 @@ BYTES = [
     b"CHANNELS 3 Xrotation Yrotation Zrotation\nEnd Site\n{\nOFFSET 0 0 0\n}\n}\n}\n"
     b"MOTION\nFrames: 2\nFrame Time: 0.04\n0 0 0 0 0 0\n0 0 0 0 0 0\n",
 ]  # fmt: skip
+BROUGHT_TO = ("performers", "take", "references", "props", "skin")
+APART = ("usda", "usdc")  # read in a process of its own, which takes a second to begin
+BOX = b"v 0 0 0\nv 1 0 0\nv 0 1 0\nv 0 0 1\nf 1 3 2\nf 1 2 4\nf 2 3 4\nf 3 1 4\n"
 
 
 class Fault(AssertionError):
     """Something that must not happen."""
+
+
+def wholes() -> dict[str, bytes]:
+    """A file of every open format that can be read, by its ending."""
+    gull = demo("Gull")
+    made = {ending: motion_file(gull, format=ending) for ending in FORMATS if ending not in APART}
+    made |= {ending: places_file(gull, read_all(gull), ending) for ending in MARKER_FORMATS if ending not in made}
+    return made | {"obj": BOX}
 
 
 class Fuzz:
@@ -80,7 +94,7 @@ class Fuzz:
         self.tame = False  # whether what is sent is of the right kind and size, so that more is done than refused
         self.rules = [rule for rule in app.url_map.iter_rules() if rule.endpoint != "static"]
         self.token = re.search(r'csrf-token" content="([^"]+)"', self.client.get("/").text)[1]
-        self.file = motion_file(demo("Gull"))
+        self.files = wholes()
         self.counts = {"requests": 0, "edits accepted": 0, "files accepted": 0, "work": 0}
         picture = io.BytesIO()
         Image.new("RGB", (16, 12)).save(picture, "PNG")
@@ -350,8 +364,10 @@ class Fuzz:
         return [self.broken(v) for v in plain] if isinstance(plain, list | tuple) else plain
 
     def bring_in(self) -> None:
-        """A file that is broken somewhere, as a shot, a performer or a reference."""
-        whole = self.dice.choice([*[self.file] * 8, self.picture, *BYTES])
+        """A file that is broken somewhere, as a shot, a performer, a prop, markers or a reference."""
+        ending, whole = self.dice.choice(
+            [*[("bvh", self.files["bvh"])] * 8, *self.files.items(), *[("png", x) for x in (self.picture, *BYTES)]]
+        )
         data = bytearray(whole)
         for _ in range(self.dice.choice([0, 1, 1, 3, 9]) if data else 0):
             at = self.dice.randrange(len(data) + 1)
@@ -373,12 +389,10 @@ class Fuzz:
                 ]
             )
         shot_id = self.dice.choice(self.shots)
-        name = self.dice.choice(
-            ["a.bvh", "a_1.png", "", "..", "a\x00.bvh", "\ud800.png".encode("utf-8", "replace").decode()]
-        )
-        path = self.dice.choice(
-            ["/shots", f"/shots/{shot_id}/performers", f"/shots/{shot_id}/take", f"/shots/{shot_id}/references"]
-        )
+        odd = ["a.bvh", "a_1.png", "", "..", "a\x00.bvh", "\ud800.png".encode("utf-8", "replace").decode()]
+        name = self.dice.choice([*[f"a.{ending}"] * 6, *odd])
+        at = f"/shots/{shot_id}"
+        path = self.dice.choice(["/shots", *(f"{at}/{what}" for what in BROUGHT_TO)])
         form = {
             "file": (io.BytesIO(bytes(data)), name),
             "revision": str(self.number())[:30],

@@ -81,7 +81,11 @@ def test_what_can_be_no_film_is_said(asked, says):
         Film(asked)
 
 
-@pytest.mark.parametrize("data", [b"", b"\x89PNG\r\n\x1a\n", png(3)[:90], png(3, form="JPEG")])
+@pytest.mark.parametrize(
+    "data",
+    [b"", b"\x89PNG\r\n\x1a\n", png(3)[:90], png(3, form="JPEG")],
+    ids=["empty", "a head alone", "cut short", "JPEG"],
+)
 def test_a_picture_that_cannot_be_read_is_said_and_the_film_goes_on(film, data):
     film.take_frame(png(1))
     with pytest.raises(FilmError, match="Frame 2 is no PNG"):

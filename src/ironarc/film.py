@@ -1,5 +1,6 @@
 """Films put together from pictures, for browsers that can't encode them: H.264 and AAC in MP4, by PyAV."""
 
+import errno
 import io
 import os
 import tempfile
@@ -68,6 +69,7 @@ class Film:
         self._video = self._out.add_stream("libx264", rate=self._rate)
         self._video.width, self._video.height, self._video.pix_fmt = asked.width, asked.height, "yuv420p"
         self._video.bit_rate = asked.bits
+        self._video.options = {"preset": "fast"}  # half the frames kept to look ahead, and half the memory
         self._video.gop_size = max(round(asked.fps * KEYS_S), 1)
 
     def take_sound(self, samples: bytes) -> None:
@@ -137,7 +139,8 @@ class Film:
                 self._out.mux(packet)
         except av.error.FFmpegError as error:
             # the disk's own errors are told as such
-            raise (error if isinstance(error, OSError) and error.errno == 28 else FilmError(GAVE_UP)) from error
+            full = isinstance(error, OSError) and error.errno == errno.ENOSPC
+            raise (error if full else FilmError(GAVE_UP)) from error
 
     def _used(self) -> Lock:
         self.used_at = time.monotonic()
@@ -154,7 +157,7 @@ class Films:
     """The films that are being put together, by a word nobody guesses: a few at a time, each for as long as frames
     come."""
 
-    def __init__(self, most: int = 4, idle_s: float = 120.0):
+    def __init__(self, most: int = 2, idle_s: float = 120.0):
         self.most, self.idle_s = most, idle_s
         self._films: dict[str, Film] = {}
         self._lock = Lock()

@@ -1,13 +1,17 @@
 """The inspection sheet: a page a performer, with what was found and done."""
 
+import io
 import re
 from dataclasses import replace
 
 import numpy as np
 import pytest
+from PIL import Image
 
 from ironarc.core import truing
+from ironarc.core.errors import FileError
 from ironarc.core.reading import see
+from ironarc.media import look
 from ironarc.store import shots
 from ironarc.web.sheet import pages_of as pages_of_shot
 from ironarc.web.sheet_pdf import OWN, _own, pdf_of
@@ -168,6 +172,14 @@ def test_nothing_drawn_is_no_picture():
 
 
 # --- as a PDF ---------------------------------------------------------------------------------------------
+
+
+def test_after_a_sheet_a_picture_cut_short_is_refused_as_before():
+    pdf_of(pages_of_shot(demo("Gap hop")), "a4")
+    out = io.BytesIO()
+    Image.new("RGB", (64, 48), (200, 90, 30)).save(out, "PNG")
+    with pytest.raises(FileError, match="cut short"):
+        look([("a.png", out.getvalue()[:80])])
 
 
 @pytest.mark.parametrize(("paper", "size"), [("a4", (841.9, 595.3)), ("letter", (792.0, 612.0))])

@@ -50,7 +50,10 @@ def shipped(name: str) -> str:
 
 
 class PlainJson(DefaultJSONProvider):
-    """JSON as the standard has it: no NaN and no Infinity, which no browser reads."""
+    """JSON as the standard has it: no NaN and no Infinity, which no browser reads. Names stay in their order, which
+    tells columns apart."""
+
+    sort_keys = False
 
     def dumps(self, obj, **kwargs) -> str:
         return super().dumps(obj, allow_nan=False, **kwargs)

@@ -9,6 +9,7 @@ from pathlib import Path
 from typing import Any
 
 from jinja2 import Environment, FileSystemLoader
+from PIL import ImageFile
 
 from ironarc.core.judging.grades import GRADES
 
@@ -34,6 +35,7 @@ def pdf_of(pages: list[dict], paper: str) -> bytes:
     from weasyprint import CSS, HTML  # takes half a second to come in
     from weasyprint.text.fonts import FontConfiguration
 
+    ImageFile.LOAD_TRUNCATED_IMAGES = False  # WeasyPrint sets it for all: elsewhere a picture cut short is refused
     html = _templates().get_template("sheet_paper.html").render(sheets=pages, **said_of(paper))
     fonts = FontConfiguration()
     style = CSS(string=_fonts() + (HERE / "templates" / "sheet.css").read_text(), url_fetcher=_own, font_config=fonts)

@@ -1,5 +1,5 @@
-"""On which frames a motion may differ from another, told by what it follows from: a key that was moved, a layer's
-weight, a pin. What is not told here is evaluated anew; what is, is left as it was."""
+"""On which frames a motion may differ from another, told by what both follow from: a key that was moved, a layer's
+weight, a pin. Those frames are evaluated anew; all others stay as they were."""
 
 from collections.abc import Iterable, Iterator
 from dataclasses import fields
@@ -40,9 +40,9 @@ def _by_layers(was: Motion, now: Motion, own: np.ndarray) -> np.ndarray | None:
         return rows if was.layers == now.layers else None
     below = False  # whether something differs below a layer
     for a, b in _paired(was.layers, now.layers):
+        if below and b is not None and b.way == REPLACES:
+            rows |= b.counts(own) > 0  # it begins from what lies below
         if a is b:
-            if below and b.way == REPLACES:
-                rows |= b.counts(own) > 0  # it begins from what lies below
             continue
         if a is was.layers[0] or b is now.layers[0]:
             spans = _between(a, b, own) if a and b and _alike(a, b) else None
