@@ -97,6 +97,7 @@ def create_app(secret_key: str, database_url: str | None = None, port: int = 0) 
         "meshes_alone": [ending for ending in MESH_FORMATS if ending not in FORMATS],
         "skin_accepts": ",".join(f".{known.ending}" for known in FORMATS.values() if known.skin),
     }  # fmt: skip
+    app.teardown_request(lambda _: request.close())  # large files wait on the disk: not until somebody collects them
     app.get_send_file_max_age = lambda name: FOREVER_S if request.args.get("v") else None
     app.jinja_env.filters["finding_label"] = lambda kind: GRADES[kind].label
     app.jinja_env.filters["length_of"] = lambda values: sum(v * v for v in values) ** 0.5
