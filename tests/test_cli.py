@@ -267,7 +267,7 @@ def test_convert_writes_places_and_pushes(files, tmp_path, ending, more):
     read = see(shot_from_file((files / "gap.bvh").read_bytes(), "gap.bvh")).reading
     assert places[:, marked.names.index(COM)] == pytest.approx(read.com, abs=1e-4)
     turned = run("convert", files / "gap.bvh", out, *more, "--to-up", "z")
-    assert (turned.returncode, "upwards by y" in turned.stderr) == (2, True)
+    assert (turned.returncode, "y up" in turned.stderr) == (2, True)
 
 
 def test_convert_says_what_places_can_be_written_as(files, tmp_path):

@@ -125,9 +125,9 @@ def _parser() -> argparse.ArgumentParser:
     )
     convert.add_argument("--to-up", choices=(Y_UP, Z_UP), default=Y_UP, help="the axis that points up, likewise")
     convert.add_argument("--to-rate", type=_rate, default=None, help="frames a second to write, sampled anew")
-    convert.add_argument("--floor-at-0", action="store_true", help="lowered or raised so that the floor lies at 0")
+    convert.add_argument("--floor-at-0", action="store_true", help="move it so that the floor is at height 0")
     convert.add_argument(
-        "--bare-names", action="store_true", help="joints without what stands before a colon (BVH and CSV)"
+        "--bare-names", action="store_true", help="drop prefixes from joint names (BVH and CSV)"
     )  # fmt: skip
     convert.add_argument(
         "--places", action="store_true",
@@ -534,9 +534,7 @@ def _convert(args) -> int:
     places = _places_ending(args.output.name, args.places)
     ending = places or ending_of(args.output.name)
     if places and (delivery != Delivery() or args.travel != WITHIN):
-        raise FileError(
-            "Places are written in their own unit, upwards by y, at the shot's rate and from its floor, as they travel."
-        )
+        raise FileError("Places are always in metres, y up and at the shot's rate. Leave the other options out.")
     shot = _load(args, args.file)
     if places:
         _write(args.output, places_file(shot, read_all(shot), places))

@@ -167,7 +167,7 @@ class Films:
         with self._lock:
             self._sweep()
             if len(self._films) >= self.most:
-                raise FilmError("Several films are being put together already. Wait until one is done, then try again.")
+                raise FilmError("Other films are being made already. Wait until one is done, then try again.")
             name = os.urandom(16).hex()
             self._films[name] = Film(asked)
             return name

@@ -117,7 +117,7 @@ def test_a_browser_that_cannot_encode_sends_its_pictures_to_the_server(person, h
     person.click("#film [name='sound']")
     asked(person, **{"from": 40, "to": 51})
     person.click("#film [value='film']")
-    assert person.sees("#bench-message", "so the server put it together")
+    assert person.sees("#bench-message", "so the server made it")
     with av.open(str(downloaded(person, "PF-010 Gap hop 40-51.mp4"))) as opened:
         frames = [frame.to_ndarray(format="rgb24").astype(int) for frame in opened.decode(video=0)]
         assert len(opened.streams.audio) == 1

@@ -16,6 +16,7 @@ from ironarc.core.exchange.take_home import motion_file
 from ironarc.core.figure.rig import Joint, Rig
 from ironarc.core.formats import FORMATS, is_motion
 from ironarc.core.motion.layers import KEYED, TURN, Layer
+from ironarc.core.motion.pin import Pin
 from ironarc.core.reading import see
 from ironarc.core.reading.shot import settled
 from ironarc.core.truing import propose, read_try
@@ -213,6 +214,9 @@ def test_of_its_layers_go_those_that_are_asked_for(hop):
     for layers, like in ((NO_CORRECTIONS, posed), (AS_BROUGHT_IN, hop)):
         file = motion_file(trued, delivery=Delivery(layers=layers))
         assert places(back(file, scale=scale)) == pytest.approx(places(like), abs=2e-5)
+    held = replace(trued.performer, pins=(Pin("pin1", "left hand", 10, 60, (0.4, 1.4, 0.0)),))
+    file = motion_file(replace(trued, performers=(held,)), delivery=Delivery(layers=AS_BROUGHT_IN))
+    assert places(back(file, scale=scale)) == pytest.approx(places(hop), abs=2e-5)
     assert np.abs(places(trued) - places(posed)).max() > 0.05
     assert np.abs(places(posed) - places(hop)).max() > 0.02
     with pytest.raises(EditError, match="without corrections"):

@@ -330,6 +330,8 @@ def test_a_motion_leaves_without_its_corrections_and_from_a_floor_at_0(client, s
 
     assert height("layers=without+corrections") < height("") - 0.05
     assert height("floor=0") == pytest.approx(height("") - 0.5, abs=1e-4)
+    said = client.get(f"{base}?layers=without+corrections").headers["Content-Disposition"]
+    assert 'filename="PF-010 Gap hop without corrections.bvh"' in said
     refused = client.get(f"{base}?layers=some", headers={"Accept": "application/json"})
     assert (refused.status_code, "without corrections" in refused.json["error"]) == (422, True)
     assert "Layers" in client.get(f"/shots/{shot_id}?step=show").text

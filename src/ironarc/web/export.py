@@ -11,7 +11,7 @@ from ironarc.core.errors import EditError
 from ironarc.core.exchange.delivery import ALL_LAYERS, AS_IT_CAME, Y_UP, Delivery
 from ironarc.core.exchange.marked import places_file
 from ironarc.core.exchange.root_motion import WITHIN
-from ironarc.core.exchange.take_home import motion_file
+from ironarc.core.exchange.take_home import motion_file, of_layers
 from ironarc.core.formats import FORMATS, MARKER_FORMATS
 from ironarc.core.judging.judging_json import judging_to_plain
 from ironarc.core.judging.reading_csv import reading_to_csv
@@ -58,7 +58,8 @@ def export_motion(shot_id: int, revision: int, ending: str):
     if several:
         return _zipped(seen.shot, seen.performer, several, ending, (travel, delivery))
     data = motion_file(seen.shot, first, last, seen.performer.id, ending, travel, delivery)
-    return download(_name(seen.shot, seen.performer, first, last), data, ending, FORMATS[ending].media_type)
+    name = _name(seen.shot, seen.performer, first, last, "" if delivery.layers == ALL_LAYERS else delivery.layers)
+    return download(name, data, ending, FORMATS[ending].media_type)
 
 
 def _delivery() -> Delivery:
@@ -85,6 +86,8 @@ EACH_CLIP, EACH_PERFORMER = "clip", "performer"
 def _zipped(shot: Shot, performer: Performer, each: str, ending: str, how: tuple[str, Delivery]) -> Response:
     """Every clip of a performer, or every performer over the range, a file, in one zip."""
     first, last = frame_argument("from"), frame_argument("to")
+    shot = of_layers(shot, how[1].checked().layers)  # clips lie elsewhere in time without its corrections
+    performer = shot.performer_called(performer.id)
     if each == EACH_CLIP:
         made = [(performer, strip.start, strip.end, strip.name) for strip in performer.strips_seen()]
         if not made:

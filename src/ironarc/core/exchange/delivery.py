@@ -1,5 +1,4 @@
-"""A motion as another program wants it: of which layers, in which unit, with which axis up, at which rate, from which
-floor, its joints called how."""
+"""A motion as another program wants it: layers, unit, axis that points up, rate, floor, and names of joints."""
 
 from dataclasses import dataclass, replace
 from fractions import Fraction
@@ -16,7 +15,7 @@ from ironarc.core.formats.gltf_writing import poses_of
 AS_IT_CAME = "as it came"
 WRITTEN_IN = {AS_IT_CAME: 0.0} | UNITS
 Y_UP, Z_UP = "y", "z"
-ALL_LAYERS, NO_CORRECTIONS, AS_BROUGHT_IN = "all layers", "without corrections", "the base alone"
+ALL_LAYERS, NO_CORRECTIONS, AS_BROUGHT_IN = "all layers", "without corrections", "base only"
 LAYERS = (ALL_LAYERS, NO_CORRECTIONS, AS_BROUGHT_IN)
 PREFIX = ":"  # after what stands before a joint's own name
 _PLACES = {"tx": ("tx", 1.0), "ty": ("tz", 1.0), "tz": ("ty", -1.0)}
@@ -28,8 +27,8 @@ class Delivery:
     """What a file is to be like.
 
     unit : of WRITTEN_IN; up : "y" or "z"; rate : frames a second, None for the shot's; layers : of LAYERS
-    floor_at_0 : lowered or raised so that the floor lies at no height; bare_names : joints without what stands before
-        a colon
+    floor_at_0 : moved up or down so that the floor is at height 0; bare_names : joint names without their prefixes,
+        which end in a colon
     """
 
     unit: str = AS_IT_CAME
@@ -46,15 +45,13 @@ class Delivery:
         if self.up not in (Y_UP, Z_UP):
             raise EditError(f"Up is y or z; {self.up[:20]!r} was given.")
         if self.layers not in LAYERS:
-            raise EditError(f"Of its layers go {', '.join(LAYERS)}; {self.layers[:30]!r} was given.")
+            raise EditError(f"Layers are one of {', '.join(LAYERS)}; {self.layers[:30]!r} was given.")
         return self
 
 
 def lowered(rig: Rig, rows: np.ndarray, by: float) -> np.ndarray:
     """Channels of a body that stands so much lower, in the rig's unit. EditError for a root that can't be moved."""
-    columns = {
-        (j, c): i for i, (j, c) in enumerate((j, c) for j, joint in enumerate(rig.joints) for c in joint.channels)
-    }
+    columns = {key: i for i, key in enumerate(rig.file_columns)}
     out = rows.copy()
     for root in rig.roots:
         if (root, "ty") not in columns:
@@ -66,7 +63,7 @@ def lowered(rig: Rig, rows: np.ndarray, by: float) -> np.ndarray:
 
 
 def bare(rig: Rig) -> Rig:
-    """Joints called without what stands before a colon; as they were where two would then be called alike."""
+    """The rig with prefixes dropped from its joints' names; as it was where two names would then be alike."""
     names = [name.rsplit(PREFIX, 1)[-1] or name for name in rig.names]
     if len(set(names)) < len(names):
         return rig
@@ -117,8 +114,7 @@ def in_unit(rig: Rig, rows: np.ndarray, times: float) -> tuple[Rig, np.ndarray]:
         joints=tuple(replace(j, offset=tuple(v * times for v in j.offset)) for j in rig.joints),
         ends=tuple(replace(e, offset=tuple(v * times for v in e.offset)) for e in rig.ends),
     )
-    channels = [channel for joint in rig.joints for channel in joint.channels]
-    return sized, rows * np.array([times if channel in POSITION_CHANNELS else 1.0 for channel in channels])
+    return sized, rows * np.array([times if channel in POSITION_CHANNELS else 1.0 for _, channel in rig.file_columns])
 
 
 def z_up(rig: Rig, rows: np.ndarray) -> tuple[Rig, np.ndarray]:

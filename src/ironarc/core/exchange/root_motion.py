@@ -46,12 +46,12 @@ def parted(
             followed = rotation.each_after_the_other(turned, angles[0])
             columns |= {(root, c): np.degrees(followed[:, i]) for i, c in enumerate(joint.rotation_channels)}
     if how == LEFT_OUT:
-        return rig, np.column_stack([columns[j, c] for j, joint in enumerate(rig.joints) for c in joint.channels])
+        return rig, np.column_stack([columns[key] for key in rig.file_columns])
     own = {**dict(zip(POSITION_CHANNELS, place.T, strict=True)), "ry": np.degrees(turn)}
     above = Joint(_free_name(rig), -1, (0.0, 0.0, 0.0), (*POSITION_CHANNELS, "ry", "rx", "rz"))
     zero = np.zeros(len(frames))
     table = [own.get(c, zero) for c in above.channels]
-    table += [columns[j, c] for j, joint in enumerate(rig.joints) for c in joint.channels]
+    table += [columns[key] for key in rig.file_columns]
     below = (replace(joint, parent=joint.parent + 1) for joint in rig.joints)
     return Rig((above, *below), tuple(replace(e, parent=e.parent + 1) for e in rig.ends)), np.column_stack(table)
 
@@ -72,8 +72,7 @@ def _travel(shot: Shot, performer_id: str, frames: np.ndarray) -> tuple[np.ndarr
 
 
 def _columns(rig: Rig, rows: np.ndarray) -> dict[tuple[int, str], np.ndarray]:
-    keys = [(j, c) for j, joint in enumerate(rig.joints) for c in joint.channels]
-    return {key: rows[:, i] for i, key in enumerate(keys)}
+    return {key: rows[:, i] for i, key in enumerate(rig.file_columns)}
 
 
 def _free_name(rig: Rig) -> str:

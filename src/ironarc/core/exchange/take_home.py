@@ -43,7 +43,7 @@ def motion_file(
     file is to be like. Raises EditError for a range the shot does not have.
     """
     wanted = (delivery or Delivery()).checked()
-    shot = _of_layers(shot, wanted.layers)
+    shot = of_layers(shot, wanted.layers)
     if travel not in TRAVELS:
         raise EditError(f"Travel is {', '.join(TRAVELS)}; {travel[:30]!r} was given.")
     first = shot.first_frame if first is None else first
@@ -70,13 +70,15 @@ def motion_file(
     return _delivered(FORMATS[format], rig, rows, shot, extras, wanted)
 
 
-def _of_layers(shot: Shot, layers: str) -> Shot:
+def of_layers(shot: Shot, layers: str) -> Shot:
+    """The shot with these of its layers, of LAYERS. The base only is the motion as it was brought in or keyed first: no
+    pins hold it, either."""
     if layers == ALL_LAYERS:
         return shot
     shot = shot.without_corrections()
     if layers == NO_CORRECTIONS:
         return shot
-    return replace(shot, performers=tuple(replace(p, layers=p.layers[:1]) for p in shot.performers))
+    return replace(shot, performers=tuple(replace(p, layers=p.layers[:1], pins=()) for p in shot.performers))
 
 
 def _delivered(written: Format, rig: Rig, rows: np.ndarray, shot: Shot, extras: Extras, delivery: Delivery) -> bytes:

@@ -77,6 +77,11 @@ class Rig:
         return tuple(joint.name for joint in self.joints)
 
     @cached_property
+    def file_columns(self) -> tuple[tuple[int, str], ...]:
+        """(joint, channel) of every channel, in the order a file has them in."""
+        return tuple((j, channel) for j, joint in enumerate(self.joints) for channel in joint.channels)
+
+    @cached_property
     def parents(self) -> np.ndarray:
         """(joints,) int; -1 for a root."""
         return np.array([joint.parent for joint in self.joints], dtype=int)

@@ -39,7 +39,8 @@ class Touch:
 class Depth:
     """How deep a skin is about the axis of a part of the trunk, or the head, from front to back.
 
-    joint, segment : of the part; middle : of the skin, from its axis to the front; half : of its depth; rig units
+    joint, segment : of the part; middle : of the skin, off the part's axis along the second of its `across`; half : of
+        its depth; rig units
     """
 
     joint: str
@@ -150,9 +151,9 @@ def depths_of(mesh: SkinMesh, rig: Rig, assigned: Mapping[str, str]) -> tuple[De
         own = mesh.points[held == at[rig.names[part.joint]]]
         if len(own) < _LEAST_POINTS:
             continue
-        ahead = (own - rig.rest_positions[part.joint] - part.start_m) @ part.across[1]
-        back, front = np.quantile(ahead, _SKIN)
-        middle, half = round(float(back + front) / 2, 7), round(float(front - back) / 2, 7)
+        off = (own - rig.rest_positions[part.joint] - part.start_m) @ part.across[1]
+        near, far = np.quantile(off, _SKIN)
+        middle, half = round(float(near + far) / 2, 7), round(float(far - near) / 2, 7)
         if half > 0:
             out.append(Depth(rig.names[part.joint], part.segment, middle, half))
     return tuple(out)

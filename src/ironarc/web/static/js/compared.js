@@ -45,7 +45,7 @@ export function createCompared(state, setup, { shown, say }) {
   const choice = document.getElementById("against"), row = choice.closest("label"), scale = document.getElementById("changed-scale");
   function offer() {
     const who = performerOf(setup, state.get("who")), others = setup.performers.filter((p) => p.id !== who.id && sameJoints(p, who));
-    choice.replaceChildren(new Option("without its corrections", ""), ...others.map((p) => new Option(p.name, p.id)));
+    choice.replaceChildren(new Option("itself, before corrections", ""), ...others.map((p) => new Option(p.name, p.id)));
     choice.value = another()?.id ?? "";
     row.classList.toggle("hidden", !others.length);
     scale.title = `How far each part lies from ${another() ? `where ${another().name} has it` : "before the corrections"}`;

@@ -50,7 +50,7 @@ export function createFilming(panel, state, setup, { stage, shown, actions }) {
       told(0, (wish.to - wish.from + 1) * wish.rounds);
       const { blob, ending, silent, byServer } = await film(stage, facts(wish), wish, { told, signal: mine.signal });
       save(blob, named(wish, ending));
-      const how = silent ? " This browser encodes no sound, so it is silent." : byServer ? " This browser can't encode films, so the server put it together." : "";
+      const how = silent ? " This browser encodes no sound, so it is silent." : byServer ? " This browser can't encode films, so the server made it." : "";
       actions.note(`${ending === "zip" ? "The pictures are" : "The film is"} made: ${(blob.size / 1e6).toFixed(1)} MB.${how}`);
     } catch (error) {
       if (error.name !== "AbortError") actions.say(error.message);

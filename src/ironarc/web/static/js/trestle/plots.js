@@ -22,7 +22,7 @@ export const PLOTS = {
   parts: { chip: "By part", name: "Spin carried by", unit: "kg·m²/s", digits: 0, zero: true, stacked: true },
   guide: { chip: "Off the guide", name: "Distance from the guide curve", unit: "cm", digits: 1, zero: true, only: (data) => data.off_guide.length > 0 },
   spin: { chip: "Spin", name: "Spin, angular momentum about the center of gravity", unit: "kg·m²/s", digits: 0 },
-  changed: { chip: "Changed", name: "How far the furthest part lies from what it is compared with", unit: "cm", digits: 1, zero: true, only: (_, { corrected }, { trying, against }) => corrected || trying || against },
+  changed: { chip: "Difference", name: "Largest difference", unit: "cm", digits: 1, zero: true, only: (_, { corrected }, { trying, against }) => corrected || trying || against },
 };
 
 export function createPlots(root, chips, state, setup) {
