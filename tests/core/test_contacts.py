@@ -66,7 +66,8 @@ def test_a_cylinder_that_rolls_has_material_that_rests_where_it_touches():
     skin = skin_of(BODY)
     knee = int(np.flatnonzero(skin.named("knee"))[0])
     radius = float(skin.half[knee].mean())
-    round_knee = type(skin)(skin.points, skin.across, np.where(np.arange(len(skin.half))[:, None] == knee, radius, 0.0))
+    half = np.where(np.arange(len(skin.half))[:, None] == knee, radius, [0.0, 0.0])
+    round_knee = type(skin)(skin.points, skin.across, half)
     spin = rotation.multiply(rotation.about_axis("Z", -rate * dt * np.arange(n)), np.repeat(lying, n, axis=0))
     still = follow(round_knee, stiff_poses(BRAM_RIG, spin, np.zeros((n, 3)), dt))
     # carried so that the knee's axis goes straight on at the speed of its rim

@@ -93,3 +93,18 @@ def test_steps_are_the_logs_of_what_leads_from_each_rotation_to_the_next():
     q[20] = -q[21]  # nor here, written the other way
     there = rotation.log(rotation.multiply(rotation.conjugate(q[:-1]), q[1:]))
     np.testing.assert_allclose(rotation.steps(q), there, atol=1e-12)
+
+
+def test_lengths_have_the_digits_of_the_general_norm():
+    v = np.random.default_rng(1).normal(size=(200, 5, 3))
+    np.testing.assert_array_equal(rotation.length(v), np.linalg.norm(v, axis=-1))
+
+
+def test_matrices_turn_one_vector_as_they_turn_many():
+    """What few are turned by and what many are has one last digit."""
+    random = np.random.default_rng(2)
+    q, v = random.normal(size=(300, 4)), random.normal(size=(300, 3))
+    matrix = rotation.to_matrix(q / rotation.length(q)[:, None])
+    many = rotation.turned(matrix, v)
+    np.testing.assert_allclose(many, np.einsum("fij,fj->fi", matrix, v), atol=1e-12)
+    np.testing.assert_array_equal(rotation.turned(matrix[7:8], v[7:8]), many[7:8])

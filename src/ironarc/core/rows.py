@@ -1,10 +1,11 @@
 """Rows of arrays, a frame each: where they differ, and worked out anew on some spans only."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
 
 import numpy as np
 
 Span = tuple[int, int]  # frame indices [a, b)
+BLOCK = 256  # frames worked on at once, so that what comes between stays in the cache
 LEAST = 4  # frames worked on at once: one or two are multiplied another way, and differ in their last digit
 MOST = 0.5  # of all frames, from which everything is worked out anew
 NEAR = 64  # frames between two spans, under which they are one
@@ -60,6 +61,15 @@ def spans_of(rows: np.ndarray) -> list[Span]:
         else:
             out.append((a, b))
     return out
+
+
+def blocks(n: int) -> Iterator[Span]:
+    """Index spans [a, b) that n frames are worked on by, one after the other."""
+    a = 0
+    while a < n:
+        b = a + BLOCK if n - a - BLOCK >= LEAST else n
+        yield a, b
+        a = b
 
 
 def rows_of(spans: list[Span], n: int) -> np.ndarray:

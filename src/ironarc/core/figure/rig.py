@@ -6,6 +6,7 @@ from functools import cached_property
 import numpy as np
 
 from ironarc.core import rotation
+from ironarc.core.rows import blocks
 
 POSITION_CHANNELS = ("tx", "ty", "tz")
 ROTATION_CHANNELS = ("rx", "ry", "rz")
@@ -136,6 +137,14 @@ def forward(rig: Rig, local: np.ndarray, translation: np.ndarray) -> tuple[np.nd
     """
     world = np.empty_like(local)
     position = np.empty_like(translation)
+    for a, b in blocks(len(local)):
+        _forward(rig, local[a:b], translation[a:b], world[a:b], position[a:b])
+    return world, position
+
+
+def _forward(
+    rig: Rig, local: np.ndarray, translation: np.ndarray, world: np.ndarray, position: np.ndarray
+) -> None:  # fmt: skip
     for depth, joints in enumerate(rig.levels):
         if depth == 0:
             world[:, joints] = local[:, joints]
@@ -145,4 +154,3 @@ def forward(rig: Rig, local: np.ndarray, translation: np.ndarray) -> tuple[np.nd
         parent_rotation = world[:, above]
         world[:, joints] = rotation.multiply(parent_rotation, local[:, joints])
         position[:, joints] = position[:, above] + rotation.rotate(parent_rotation, translation[:, joints])
-    return world, position

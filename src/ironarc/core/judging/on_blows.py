@@ -205,7 +205,7 @@ def _meetings(reading: Reading, other: Beside, among: np.ndarray) -> Iterator[Bl
     the frames `among` (frames,) bool to the next."""
     mine, theirs, dt = reading.poses, other.poses, reading.poses.dt
     roots = mine.position[:, mine.rig.roots[0]] - theirs.position[:, theirs.rig.roots[0]]
-    near = (np.linalg.norm(roots, axis=-1) < REACH_M) & among
+    near = (rotation.length(roots) < REACH_M) & among
     near[:-1] |= near[1:]
     near[1:] |= near[:-1] & among[:-1]
     rows = np.flatnonzero(near)
@@ -248,7 +248,7 @@ def _gap(poses: Poses, part: Part, rows: np.ndarray, at: np.ndarray) -> tuple[np
     own = rotation.rotate(poses.rotation[rows, part.joint], at - poses.position[rows, part.joint], back=True)
     share = np.clip((own - part.start_m) @ axis / max(float(axis @ axis), 1e-9), 0.0, 1.0)
     off = own - (part.start_m + share[:, None] * axis)
-    return np.linalg.norm(off, axis=-1) - float(np.sqrt(part.half_width_m * part.half_depth_m)), off
+    return rotation.length(off) - float(np.sqrt(part.half_width_m * part.half_depth_m)), off
 
 
 def _ends(other: Beside, rows: np.ndarray) -> tuple[np.ndarray, np.ndarray, list[int]]:

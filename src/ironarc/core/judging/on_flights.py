@@ -44,7 +44,7 @@ def _off_arcs(reading: Reading) -> dict[int, tuple[Flight, float]]:
 def by_weighing(case: Case, flight: Flight) -> bool:
     """Whether a flight is off its arc only for how the body is weighed."""
     limit = case.graded("arc", 0.0)[1]
-    return off_whatever_it_weighs(case, flight) <= limit < flight.arc_max_m
+    return limit < flight.arc_max_m and off_whatever_it_weighs(case, flight) <= limit
 
 
 def flight_at(finding: Finding, case: Case) -> Flight | None:

@@ -3,7 +3,6 @@
 from collections.abc import Callable
 
 import numpy as np
-from scipy.ndimage import maximum_filter1d, minimum_filter1d
 
 from ironarc.core.reading.arcs import Arcs, Windows
 from ironarc.core.reading.spans import Span, runs
@@ -138,7 +137,7 @@ class Account:
             fit = self.arcs.fit(a, a + length)
             fine = self._tight(fit, length) & (self._error(fit, length) <= value("proof_se") * self.g)
             fine &= (fit.implied_g > value("common_slowest") * self.g) & (fit.implied_g < value("proof_pull") * self.g)
-            fine &= self._leaves(a, length)
+            fine &= self._leaves(a, a + length)
             if fine.any():
                 best = np.where(fine, fit.rss_y, np.inf).argmin()
                 return [float(fit.implied_g[best])]
@@ -205,9 +204,7 @@ class Account:
         fine &= self._tight(fit, length) & (error <= value("proof_se") * self.g)
         # nothing on the ground can pull: what falls faster than gravity has it is in the air too
         fine &= fit.implied_g < value("proof_pull") * self.g
-        for frames in np.unique(length[fine]):
-            at = fine & (length == frames)
-            fine[at] = self._leaves(a[at], int(frames))
+        fine[fine] = self._leaves(a[fine], b[fine])
         away = np.full(length.shape, np.inf)
         for g in self.falls_at:
             over = fit.implied_g / g
@@ -221,15 +218,18 @@ class Account:
         score -= value("level_doubt") * low
         return np.where(fine, away - self.every * score, np.inf)
 
-    def _leaves(self, a: np.ndarray, length: int) -> np.ndarray:
-        """(windows,) bool: whether the lowest point is off the ground over windows from `a`, or passes by it fast."""
-        low, high = int(a.min()), int(a.max()) + length
-        span, k = self.least[low:high], a - low
-        # a filter centred on index i covers [i - length // 2, i - length // 2 + length)
-        least, most = minimum_filter1d(span, length)[k + length // 2], maximum_filter1d(span, length)[k + length // 2]
-        sums = np.concatenate([[[0.0, 0.0]], np.cumsum(np.column_stack([span, self.slowness[low:high]]), axis=0)])
-        mean, slow = ((sums[k + length] - sums[k]) / length).T
-        rise = most - np.maximum(np.maximum(span[k], span[k + length - 1]), 0.0)
+    def _leaves(self, a: np.ndarray, b: np.ndarray) -> np.ndarray:
+        """(windows,) bool: whether the lowest point is off the ground over windows [a, b), or passes by it fast."""
+        if not len(a):
+            return np.zeros(0, dtype=bool)
+        low, width = int(a.min()), int((b - a).max())
+        # of every start the least, the most and the sums of 1, 2, 3 … frames
+        frames = low + np.arange(int(a.max()) - low + 1)[:, None] + np.arange(width)
+        frames = np.minimum(frames, self.frames - 1)
+        span, at = self.least[frames], (a - low, b - a - 1)
+        least, most = np.minimum.accumulate(span, axis=1)[at], np.maximum.accumulate(span, axis=1)[at]
+        mean, slow = (np.cumsum(x, axis=1)[at] / (b - a) for x in (span, self.slowness[frames]))
+        rise = most - np.maximum(np.maximum(self.least[a], self.least[b - 1]), 0.0)
         stays = (slow < LEAVES_MS * self.size) & (rise < LEAVES_M * self.size) & (mean < LOW_M * self.size)
         return (least >= -SUNK_M * self.size) & ~stays
 

@@ -4,6 +4,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from ironarc.core import rotation
 from ironarc.core.reading.again import by_frames
 from ironarc.core.reading.forces import read_forces
 from ironarc.core.reading.read import Reading
@@ -38,7 +39,7 @@ class Balance:
 def read_balance(reading: Reading) -> Balance:
     """Support area, plumb, extrapolated com and time to tip at every frame."""
     com, g, forces = reading.com, reading.g, reading.ask(read_forces)
-    pads = read_pads(reading)
+    pads = read_pads(reading, reading.footing.on)
     n = len(com)
     height = np.maximum(com[:, 1] - np.where(pads.on, pads.at[..., 1], np.inf).min(axis=1, initial=np.inf), 0.1)
     height = np.where(np.isfinite(height), height, 1.0)
@@ -72,7 +73,7 @@ def support_hull(pads: Pads) -> np.ndarray:
 def standing_margin(reading: Reading) -> np.ndarray:
     """(frames,) m inside the support area that the plumb falls; NaN with none. It asks for no forces."""
     plumb = reading.com[:, None, [0, 2]]
-    return signed_distances(support_hull(read_pads(reading)), plumb)[0][:, 0]
+    return signed_distances(support_hull(read_pads(reading, reading.footing.on)), plumb)[0][:, 0]
 
 
 def _tips_in(past: np.ndarray, speed: np.ndarray, rate: np.ndarray, height: np.ndarray) -> np.ndarray:
@@ -102,7 +103,7 @@ def convex_hulls(points: np.ndarray, on: np.ndarray) -> np.ndarray:
     open_ = some.copy()
     for _ in range(count):
         step = points - points[rows, at][:, None]
-        far = np.linalg.norm(step, axis=-1)
+        far = rotation.length(step)
         turn = np.arctan2(
             heading[:, None, 0] * step[..., 1] - heading[:, None, 1] * step[..., 0],
             np.einsum("fi,fpi->fp", heading, step),
@@ -111,7 +112,7 @@ def convex_hulls(points: np.ndarray, on: np.ndarray) -> np.ndarray:
         # of two on one line the farther
         turn = np.where(on & (far > 1e-9), turn - 1e-9 * far, np.inf)
         following = turn.argmin(axis=1)
-        closes = np.linalg.norm(points[rows, following] - points[rows, start], axis=-1) < 1e-9
+        closes = rotation.length(points[rows, following] - points[rows, start]) < 1e-9
         open_ &= np.isfinite(turn[rows, following]) & ~closes
         at = np.where(open_, following, at)
         heading = np.where(open_[:, None], step[rows, following], heading)
@@ -128,7 +129,7 @@ def signed_distances(hull: np.ndarray, points: np.ndarray) -> tuple[np.ndarray, 
     (frames, points, 2) unit, the way out; points (frames, points, 2). NaN where there is no hull."""
     a, b = hull[:, None], np.roll(hull, -1, axis=1)[:, None]
     edge = b - a
-    length = np.linalg.norm(edge, axis=-1)
+    length = rotation.length(edge)
     real = length > 1e-9
     from_a = points[:, :, None] - a
     outward = np.stack([edge[..., 1], -edge[..., 0]], axis=-1) / np.maximum(length, 1e-9)[..., None]
@@ -137,7 +138,7 @@ def signed_distances(hull: np.ndarray, points: np.ndarray) -> tuple[np.ndarray, 
     inside = (beyond.max(axis=-1) <= 0) & (real.sum(axis=-1) > 2)
     share = ((from_a * edge).sum(axis=-1) / np.maximum(length**2, 1e-12)).clip(0, 1)
     apart = from_a - share[..., None] * edge
-    size = np.linalg.norm(apart, axis=-1)
+    size = rotation.length(apart)
     near = np.where(np.isfinite(size), size, np.inf).argmin(axis=-1)[..., None]
     least = np.take_along_axis(size, near, -1)[..., 0]
     way = np.take_along_axis(apart, near[..., None], 2)[:, :, 0] / np.maximum(least, 1e-12)[..., None]

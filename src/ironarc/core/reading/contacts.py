@@ -98,7 +98,7 @@ def way_out(prop: Prop, own: np.ndarray, on_floor: bool, step: float = 1e-4) -> 
     """(..., 3) unit: the way out of a prop at points (..., 3) m, both in its axes."""
     both = [(own + step * axis, own - step * axis) for axis in np.eye(3)]
     rise = np.stack([prop.distance(a, on_floor) - prop.distance(b, on_floor) for a, b in both], axis=-1)
-    length = np.linalg.norm(rise, axis=-1, keepdims=True)
+    length = rotation.length(rise)[..., None]
     return np.where(length > 1e-9, rise / np.maximum(length, 1e-9), [0.0, 1.0, 0.0])
 
 
@@ -107,7 +107,7 @@ def _slower_speed(at: np.ndarray, dt: float, step: int) -> np.ndarray:
     step = min(step, len(at) - 1)
     if step < 1:
         return np.zeros(at.shape[:2])
-    moved = np.linalg.norm(at[step:] - at[:-step], axis=-1) / (step * dt)
+    moved = rotation.length(at[step:] - at[:-step]) / (step * dt)
     begins, ends = np.repeat(moved[:1], step, axis=0), np.repeat(moved[-1:], step, axis=0)
     return np.minimum(np.concatenate([begins, moved]), np.concatenate([moved, ends]))
 

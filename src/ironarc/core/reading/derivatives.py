@@ -11,6 +11,7 @@ from itertools import pairwise
 import numpy as np
 from scipy.sparse import csr_array
 
+from ironarc.core import rotation
 from ironarc.core.rows import runs
 
 HALF_WIDTH_S = 0.06
@@ -67,7 +68,7 @@ def degree_for(local: np.ndarray, dt: float) -> int:
     smooth = (np.vander(t, 4, increasing=True) @ np.linalg.pinv(np.vander(t, 4, increasing=True)))[3]
     vector = local[..., 1:]
     middle = sum(w * vector[k : len(vector) - 6 + k] for k, w in enumerate(smooth))
-    left = 2 * np.linalg.norm(vector[3:-3] - middle, axis=-1)
+    left = 2 * rotation.length(vector[3:-3] - middle)
     # the scatter of a joint that moves; contacts are kinks, and a median passes over them
     moving = left.max(axis=0) > 1e-9
     return CUBIC if not moving.any() or np.median(left[:, moving]) < EXACT_RAD else QUADRATIC
@@ -116,7 +117,7 @@ def _seen(x: np.ndarray) -> tuple[np.ndarray, ...]:
 
 
 def _scatter(local: np.ndarray) -> np.ndarray:
-    return 2 * np.linalg.norm(np.diff(local[..., 1:], 4, axis=0), axis=-1) / np.sqrt(70)
+    return 2 * rotation.length(np.diff(local[..., 1:], 4, axis=0)) / np.sqrt(70)
 
 
 def _quietest(scatter: np.ndarray) -> float:

@@ -4,6 +4,7 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
+from ironarc.core import rotation
 from ironarc.core.figure.anatomy import ContactPoint
 from ironarc.core.reading.again import by_frames
 from ironarc.core.reading.contacts import FLOOR, depth_inside
@@ -142,7 +143,7 @@ def _slid(reading: Reading) -> dict[tuple[str, str, int, int], ContactFault]:
 def _slide(track: _Slide, run: tuple[str, str, int, int], first: int) -> ContactFault:
     what, surface, a, b = run
     path = np.concatenate([np.zeros((1, 2)), np.cumsum(track.step[a + 1 : b - 1], axis=0)])
-    reach = np.linalg.norm(path[:, None] - path[None], axis=-1) if len(path) < 400 else _far_apart(path)
+    reach = rotation.length(path[:, None] - path[None]) if len(path) < 400 else _far_apart(path)
     i, j = np.unravel_index(int(reach.argmax()), reach.shape)
     low, high = _moving(path, min(i, j), max(i, j))
     # where it goes: from where its first point stood
@@ -159,7 +160,7 @@ def _slide_tracks(reading: Reading) -> dict[tuple[str, str], _Slide]:
     out = {}
     track, rests = reading.traced.track, reading.ask(resting_on)
     forces, skin = reading.ask(read_forces), track.skin
-    push = np.linalg.norm(forces.grf, axis=1)
+    push = rotation.length(forces.grf)
     gliding, pace = reading.ask(read_glides)
     for k, what in enumerate(forces.groups):
         points = _parts(reading)[what]
@@ -175,17 +176,17 @@ def _slide_tracks(reading: Reading) -> dict[tuple[str, str], _Slide]:
             # what bears a body that glides goes along with it, however fast
             low = touch[:, points] & (near.away[:, points] < SETTINGS["contact_rest"].value * reading.size)
             among = low[:-1] & low[1:]
-            along = np.linalg.norm(smoothed(reading, moved, among), axis=-1) / reading.poses.dt
+            along = rotation.length(smoothed(reading, moved, among)) / reading.poses.dt
             along = slower_side(np.where(among, along, np.inf).min(axis=1))
             bears_glide = gliding & (along < GLIDES_ALONG * pace + GLIDES_ALONG_MS)
             rest = rests[surface][:, points] | (low & bears_glide[:, None])
             rest &= touch[:, points] & planted[:, None]
-            far = np.linalg.norm(moved, axis=-1)
+            far = rotation.length(moved)
             moved = smoothed(reading, moved, rest[:-1] & rest[1:])
             # a part that is elsewhere in the next frame has jumped, not slid
             most = np.where(gliding[:-1] | gliding[1:], GLIDE_MS, JUMP_MS)[:, None]
             both = rest[:-1] & rest[1:] & (far < most * reading.size * reading.poses.dt)
-            far = np.where(both, np.linalg.norm(moved, axis=-1), np.inf)
+            far = np.where(both, rotation.length(moved), np.inf)
             least = far.argmin(axis=1)
             rows = np.arange(len(far))
             step = np.where(both.any(axis=1)[:, None], moved[rows, least], 0.0)
@@ -206,13 +207,13 @@ def _has_wrist(reading: Reading, point: ContactPoint) -> bool:
 def _far_apart(path: np.ndarray) -> np.ndarray:
     """As the whole table of distances, for a long path: from its start only."""
     out = np.zeros((len(path), 1))
-    out[:, 0] = np.linalg.norm(path - path[0], axis=1)
+    out[:, 0] = rotation.length(path - path[0])
     return out
 
 
 def _moving(path: np.ndarray, low: int, high: int) -> Span:
     """The part of path [low, high] over which 5 to 95 % of the way is gone."""
-    way = np.linalg.norm(path[low : high + 1] - path[low], axis=1)
+    way = rotation.length(path[low : high + 1] - path[low])
     total = way[-1]
     if total < 1e-9:
         return low, high

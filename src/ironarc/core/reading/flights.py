@@ -1,6 +1,7 @@
 """Flights: what the path and the spin of the center of gravity say about the time in the air."""
 
 from dataclasses import dataclass, replace
+from functools import lru_cache
 from itertools import pairwise
 
 import numpy as np
@@ -113,12 +114,10 @@ def fit_arc(com: np.ndarray, dt: float, g: float | None = None) -> ArcFit:
     """
     n = len(com)
     t = np.arange(n) * dt
-    line = np.column_stack([np.ones(n), t])
     free = g is None
-    design = np.column_stack([line, -0.5 * t * t]) if free else line
-    target = com[:, 1] if free else com[:, 1] + 0.5 * g * t * t
-    solved, *_ = np.linalg.lstsq(design, target, rcond=None)
-    level, *_ = np.linalg.lstsq(line, com[:, [0, 2]], rcond=None)
+    line, curve, known = arc_solutions(n, dt)
+    solved = curve @ com[:, 1] if free else line @ (com[:, 1] + 0.5 * g * t * t)
+    level = line @ com[:, [0, 2]]
     at0 = np.array([level[0, 0], solved[0], level[0, 1]])
     velocity = np.array([level[1, 0], solved[1], level[1, 1]])
     fit_g, se = (float(solved[2]), np.inf) if free else (g, 0.0)
@@ -126,9 +125,18 @@ def fit_arc(com: np.ndarray, dt: float, g: float | None = None) -> ArcFit:
     residual = com - fit.position(t)
     if free and n > 3:
         noise = max(np.sqrt((residual[:, 1] ** 2).sum() / (n - 3)), SETTINGS["position_noise"].value)
-        covariance = np.linalg.inv(design.T @ design)
-        se = float(noise * np.sqrt(covariance[2, 2]))
+        se = noise * known
     return ArcFit(at0, velocity, fit_g, se, residual)
+
+
+@lru_cache(maxsize=256)
+def arc_solutions(n: int, dt: float) -> tuple[np.ndarray, np.ndarray, float]:
+    """What times n values gives their best line (2, n) and their best arc (3, n): where it begins, its speed and its
+    gravity; and the standard error of that gravity for a scatter of 1. The same for all flights as long."""
+    t = np.arange(n) * dt
+    line = np.linalg.pinv(np.column_stack([np.ones(n), t]))
+    curve = np.linalg.pinv(np.column_stack([np.ones(n), t, -0.5 * t * t]))
+    return line, curve, float(np.linalg.norm(curve[2]))
 
 
 def fit_arcs(com: np.ndarray, dt: float, spans, g: float | None = None) -> list[ArcFit]:

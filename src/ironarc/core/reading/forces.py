@@ -63,7 +63,7 @@ class Forces:
     @cached_property
     def size(self) -> np.ndarray:
         """(frames,) body weights of phantom force; 0 where it can't be told."""
-        return np.where(self.told, np.linalg.norm(self.phantom, axis=1), 0.0)
+        return np.where(self.told, rotation.length(self.phantom), 0.0)
 
 
 @by_frames
@@ -74,7 +74,7 @@ def read_forces(reading: Reading) -> Forces:
     turn = derivative(reading.angular_momentum, dt, 1, reading.breaks, degree)
     needed = (reading.com_acceleration + np.array([0.0, g, 0.0])) / g
     wrench = np.concatenate([needed, turn / (mass[:, None] * g * TORQUE_LENGTH_M)], axis=1)
-    pads = replace(read_pads(reading), on=_near_enough(reading))
+    pads = replace(read_pads(reading, reading.footing.on), on=_near_enough(reading))
     n, points = pads.on.shape
     told = np.zeros(n, dtype=bool)
     a, b = reading.traced.plays
@@ -87,14 +87,18 @@ def read_forces(reading: Reading) -> Forces:
     frame, point, where, grid = pushes_of(pads, com)
     ends = np.searchsorted(frame, np.arange(n + 1))
     pushed = grid * nearest(grid, ends, wrench, reading.traced.begins)[:, None]
-    given, left = np.zeros((n, points, 3)), wrench.copy()
-    np.subtract.at(left, frame, pushed)
-    np.add.at(given, (frame, point), pushed[:, :3])
-    weight = np.einsum("ri,ri->r", pushed[:, :3], pads.normal[frame, point]).clip(min=0.0)
-    cop, total = np.zeros((n, 3)), np.bincount(frame, weight, n)[:, None]
-    np.add.at(cop, frame, weight[:, None] * where)
+    left = wrench - summed(frame, pushed, n)
+    given = summed(frame * points + point, pushed[:, :3], n * points).reshape(n, points, 3)
+    weight = rotation.dot(pushed[:, :3], pads.normal[frame, point]).clip(min=0.0)
+    total = summed(frame, weight[:, None], n)
+    cop = summed(frame, weight[:, None] * where, n)
     cop = np.where(total > 1e-6, cop / np.maximum(total, 1e-6), np.nan)
     return Forces(needed, given, left[:, :3], left[:, 3:], cop, told, *_shares(reading, pads.at, pads.on, cop))
+
+
+def summed(into: np.ndarray, values: np.ndarray, count: int) -> np.ndarray:
+    """(count, columns): rows of `values` (rows, columns) added up by the place `into` (rows,) that each goes to."""
+    return np.stack([np.bincount(into, column, count) for column in values.T], axis=1)
 
 
 def _near_enough(reading: Reading) -> np.ndarray:
@@ -174,7 +178,7 @@ def _columns(arms: np.ndarray, normal: np.ndarray) -> np.ndarray:
     """
     friction = SETTINGS["friction"].value
     level = np.stack([normal[:, 1], -normal[:, 0], np.zeros(len(normal))], axis=-1)
-    length = np.linalg.norm(level, axis=-1, keepdims=True)
+    length = rotation.length(level)[..., None]
     along = np.where(length > 1e-6, level / np.maximum(length, 1e-6), [0.0, 0.0, 1.0])
     across = rotation.cross(normal, along)
     ways = np.stack([along, across, -along, -across], axis=1)

@@ -71,7 +71,7 @@ def _glides(reading: Reading) -> tuple[np.ndarray, np.ndarray]:
         low = touch & (near.away < SETTINGS["contact_near"].value * size)
         among = low[:-1] & low[1:]
         moved = smoothed(reading, against(reading, surface, np.arange(touch.shape[1])), among)
-        pace = np.where(among, np.linalg.norm(moved, axis=-1) / dt, np.inf).min(axis=1, initial=np.inf)
+        pace = np.where(among, rotation.length(moved) / dt, np.inf).min(axis=1, initial=np.inf)
         # what rests by the speed of a single frame stays
         rests = (touch & reading.ask(resting_on)[surface]).any(axis=1)
         slowest = np.minimum(slowest, np.where(rests, 0.0, slower_side(pace)))

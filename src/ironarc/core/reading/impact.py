@@ -138,19 +138,18 @@ def _sudden(y: np.ndarray, low: int, speed: float, dt: float, g: float, size: fl
     if step > 1:
         ways = range(min(step, len(y)))
         return max(_sudden(y[k::step], (low - k) // step, speed, dt * step, g, size) for k in ways)
-    drop = (y[:-1] - y[1:]) / dt
+    drop = ((y[:-1] - y[1:]) / dt)[: max(low, 0)]
+    fast = np.flatnonzero(drop >= max(SUDDEN_MS * np.sqrt(size), SUDDEN_SHARE * speed))
+    if not len(fast):
+        return 1.0
     still_for = max(3, int(np.ceil(STANDS_S / dt)))
-    most = 1.0
-    for j in range(min(low, len(drop))):
-        if drop[j] < max(SUDDEN_MS * np.sqrt(size), SUDDEN_SHARE * speed):
-            continue
-        after = y[j + 1 : j + 4 + still_for]
-        stands = any(
-            len(after[k:]) >= still_for and np.ptp(after[k : k + still_for]) < STANDS_M * size for k in range(3)
-        )
-        depth = (y[j + 1] if stands else y[j]) - y[low]
-        most = max(most, 1 + drop[j] ** 2 / (2 * g * max(depth, SUDDEN_DEPTH_M * size)))
-    return float(most)
+    stands = np.zeros(len(y) + 3, dtype=bool)  # from each frame on
+    if len(y) >= still_for:
+        windows = np.lib.stride_tricks.sliding_window_view(y, still_for)
+        stands[: len(windows)] = np.ptp(windows, axis=1) < STANDS_M * size
+    within = stands[fast[:, None] + [1, 2, 3]].any(axis=1)
+    depth = np.where(within, y[fast + 1], y[fast]) - y[low]
+    return float((1 + drop[fast] ** 2 / (2 * g * np.maximum(depth, SUDDEN_DEPTH_M * size))).max(initial=1.0))
 
 
 def _turning(y: np.ndarray, noise: float) -> int:

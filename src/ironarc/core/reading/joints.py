@@ -9,6 +9,7 @@ from ironarc.core.figure.body import Body
 from ironarc.core.figure.skeleton import SIDES, Chain
 from ironarc.core.reading.again import by_frames
 from ironarc.core.reading.read import Reading
+from ironarc.core.rows import blocks
 
 BENT_RAD = np.radians(20.0)  # an elbow bent by more shows which way it bends
 OUTSTANDING = 6  # times as fast as all around it an interval is a jump, not a fast motion
@@ -71,12 +72,14 @@ class _Tracks:
 def _tracks(reading: Reading) -> _Tracks:
     poses, step = reading.poses, max(1, round(reading.traced.apart))
     turned = np.zeros(poses.rotation.shape[:2])
-    turned[1:] = _angle(poses.rotation[:-1], poses.rotation[1:])
+    turned[1:] = _turns(poses.rotation)
     a, b = max(reading.traced.plays[0], 0), reading.traced.plays[1]
-    jumps = np.zeros_like(turned)
-    jumps[a:b] = _jumps(poses.local[a:b], poses.dt, step, _touching_changes(reading)[a:b])
-    moved = np.linalg.norm(np.diff(poses.position, axis=0), axis=-1).max(axis=1)
-    return _Tracks(jumps, turned, moved, _angle(poses.local[:-1], poses.local[1:]).max(axis=1))
+    jumps, turns = np.zeros_like(turned), _turns(poses.local)
+    jumps[a:b] = _jumps(
+        poses.local[a:b], turns[a : max(b - 1, a)], poses.dt, step, _touching_changes(reading)[a:b]
+    )  # fmt: skip
+    moved = rotation.length(np.diff(poses.position, axis=0)).max(axis=1)
+    return _Tracks(jumps, turned, moved, turns.max(axis=1))
 
 
 def _touching_changes(reading: Reading) -> np.ndarray:
@@ -87,27 +90,38 @@ def _touching_changes(reading: Reading) -> np.ndarray:
     return np.convolve(changes, np.ones(5), mode="same") > 0
 
 
+def _turns(q: np.ndarray, by: int = 1) -> np.ndarray:
+    """(frames - by, joints) rad that rotations (frames, joints, 4) turn over `by` frames."""
+    out = np.empty((max(len(q) - by, 0), *q.shape[1:-1]))
+    for a, b in blocks(len(out)):
+        out[a:b] = _angle(q[a:b], q[a + by : b + by])
+    return out
+
+
 def _angle(a: np.ndarray, b: np.ndarray) -> np.ndarray:
     """(...) rad between rotations (..., 4)."""
-    dot = np.abs(np.einsum("...i,...i->...", a, b)).clip(max=1.0)
+    dot = rotation.dot(a, b)
     # the sine of half the angle is exact where the cosine is flat
-    apart = np.minimum(np.linalg.norm(a - b, axis=-1), np.linalg.norm(a + b, axis=-1))
-    return np.where(dot > 0.9, 4 * np.arcsin((apart / 2).clip(max=1.0)), 2 * np.arccos(dot))
+    apart = rotation.length(a - np.where(dot < 0, -1.0, 1.0)[..., None] * b)
+    out = 4 * np.arcsin(np.minimum(apart / 2, 1.0))
+    wide = np.nonzero(np.abs(dot) <= 0.9)
+    out[wide] = 2 * np.arccos(np.abs(dot[wide]))
+    return out
 
 
-def _jumps(local: np.ndarray, dt: float, step: int, touch: np.ndarray) -> np.ndarray:
+def _jumps(local: np.ndarray, turns: np.ndarray, dt: float, step: int, touch: np.ndarray) -> np.ndarray:
     """(frames, joints) rad/s: rate of a turn that stands out.
 
     A joint that pops out and back moves in two neighbouring intervals and comes back; one that jumps moves in one
     and stays. A fast motion lasts for longer, or goes on the same way. So an interval is held against those around
     it, and counts as far as it is six times as fast. At an impact joints do jump: there only what comes back counts.
-    touch (frames,) bool: contacts change near here
+    turns (frames - 1, joints) rad, from frame to frame; touch (frames,) bool: contacts change near here
     """
     out = np.zeros(local.shape[:2])
     seen, touch = local[::step], touch[::step]
     if len(seen) < 5:
         return out
-    rate = _angle(seen[:-1], seen[1:]) / (dt * step)
+    rate = (_turns(seen) if step > 1 else turns) / (dt * step)
     far = np.zeros_like(rate[:2])
     padded = np.concatenate([far, rate, far])
     before, after = padded[1:-3], padded[3:-1]
@@ -115,19 +129,18 @@ def _jumps(local: np.ndarray, dt: float, step: int, touch: np.ndarray) -> np.nda
     single = (rate > OUTSTANDING * np.maximum(np.maximum(before, after), beyond)) & ~(touch[:-1] | touch[1:])[:, None]
     out[step::step][: len(rate)] = np.where(single, rate, 0.0)
     middle = out[step::step][: len(rate) - 1]
-    np.maximum(middle, _popped(seen, dt * step), out=middle)
+    np.maximum(middle, _popped(seen, rate, dt * step), out=middle)
     if step > 1:
         # between the measured frames nothing jumps by itself, but a frame can have been put there that pops
         finely = out[1 : len(local) - 1]
-        np.maximum(finely, _popped(local, dt), out=finely)
+        np.maximum(finely, _popped(local, turns / dt, dt), out=finely)
     return out
 
 
-def _popped(local: np.ndarray, dt: float) -> np.ndarray:
+def _popped(local: np.ndarray, rate: np.ndarray, dt: float) -> np.ndarray:
     """(frames - 2, joints) rad/s of what goes out and comes back within two intervals, the pose after near the one
-    before; for each but the first and the last frame."""
-    rate = _angle(local[:-1], local[1:]) / dt
-    back = _angle(local[:-2], local[2:]) / dt
+    before; for each but the first and the last frame. rate : (frames - 1, joints) rad/s from frame to frame"""
+    back = _turns(local, 2) / dt
     lesser = np.minimum(rate[:-1], rate[1:])
     still = np.zeros_like(rate[:1])
     around = np.maximum(np.concatenate([still, rate[:-2]]), np.concatenate([rate[2:], still]))
@@ -167,7 +180,7 @@ def _wrong_way(reading: Reading, upper: Chain, below: np.ndarray, name: str) -> 
     """
     along = upper.bones[0].direction
     aside = below - (below @ along)[:, None] * along
-    bend = np.arctan2(np.linalg.norm(aside, axis=1), below @ along)
+    bend = np.arctan2(rotation.length(aside), below @ along)
     if name == "knee":
         back = -reading.body.anatomy.forward
         way = back - (back @ along) * along
@@ -188,7 +201,7 @@ def _world(turn: np.ndarray, chain: Chain) -> np.ndarray:
 
 def _stretch(translation: np.ndarray, body: Body) -> np.ndarray:
     rig = body.anatomy.rig
-    length = np.linalg.norm(translation, axis=-1)
+    length = rotation.length(translation)
     usual = np.median(length, axis=0)
     out = np.abs(length - usual) / np.maximum(usual, 1e-9)
     # a root goes where it likes, also below one that has no mass and only carries the body; and a joint that lies on

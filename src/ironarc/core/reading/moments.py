@@ -1,5 +1,7 @@
 """When a body leaves the ground and meets it again: moments between frames, from the path on both sides of them."""
 
+from functools import lru_cache
+
 import numpy as np
 
 POWERS = (2, 3)  # of time, by which the path strays: where a push begins or ends at once, and where it fades
@@ -45,17 +47,11 @@ def _moment(
     sign = 1 if outwards[0] > sure[-1] else -1
     middle = sure[len(sure) // 2]
     rows = np.concatenate([sure, outwards])
-    t = sign * (rows - middle) * dt
-    line, _ = np.linalg.qr(np.column_stack([np.ones(len(t)), t, t * t]))
+    line, tried, ways = _strays(tuple((sign * (rows - middle)).tolist()), int(sign * (at - middle)), dt)
     rest = height[rows] - line @ (line.T @ height[rows])
-    clear = sign * (at - middle)
-    tried = np.arange(clear - SLACK_S / dt, clear + 1.0 + SLACK_S / dt + 1e-9, STEP)
-    past = np.maximum(t[:, None] - tried * dt, 0.0)
     left = np.full(len(tried), float(rest @ rest))
-    for power in POWERS:
-        strays = past**power
-        strays -= line @ (line.T @ strays)
-        size, along = (strays**2).sum(axis=0), rest @ strays
+    for strays, size in ways:
+        along = rest @ strays
         told = (size > 1e-30) & (along > 0)
         gained = np.where(told, along**2 / np.where(told, size, 1.0), 0.0)
         left = np.minimum(left, rest @ rest - gained)
@@ -63,3 +59,21 @@ def _moment(
     if told == 0:  # it leaves its arc while it is clear: what bends it there is no push and tells no moment
         return at + sign * 0.5
     return float(middle + sign * tried[told])
+
+
+@lru_cache(maxsize=128)
+def _strays(
+    rows: tuple[int, ...], clear: int, dt: float
+) -> tuple[np.ndarray, np.ndarray, tuple[tuple[np.ndarray, np.ndarray], ...]]:
+    """What the heights of frames are tried by, the same for all flights as long: `rows`, frames from the middle of
+    those that are sure; clear : the last of them in the air.
+
+    Axes (rows, 3) of all parabolas; the moments (moments,) that are tried, in frames; and for each power of time how
+    the path strays past them (rows, moments), beside every parabola, with the square of that (moments,).
+    """
+    t = np.array(rows) * dt
+    line, _ = np.linalg.qr(np.column_stack([np.ones(len(t)), t, t * t]))
+    tried = np.arange(clear - SLACK_S / dt, clear + 1.0 + SLACK_S / dt + 1e-9, STEP)
+    past = np.maximum(t[:, None] - tried * dt, 0.0)
+    ways = [strays - line @ (line.T @ strays) for strays in (past**power for power in POWERS)]
+    return line, tried, tuple((strays, (strays**2).sum(axis=0)) for strays in ways)

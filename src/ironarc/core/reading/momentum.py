@@ -9,8 +9,7 @@ from ironarc.core import rotation
 from ironarc.core.figure.body import Body, world_inertia
 from ironarc.core.motion.poses import Poses
 from ironarc.core.reading.derivatives import QUADRATIC, derivative, difference_operator, half_width
-
-BLOCK = 256  # frames worked on at once, so that the products of a long motion stay in the cache
+from ironarc.core.rows import blocks
 
 
 def body_centres(poses: Poses, body: Body) -> np.ndarray:
@@ -20,8 +19,8 @@ def body_centres(poses: Poses, body: Body) -> np.ndarray:
     """
     joints = body.joints
     at = np.empty((len(poses.frames), len(joints), 3))
-    for a in range(0, len(at), BLOCK):
-        span = slice(a, a + BLOCK)
+    for a, b in blocks(len(at)):
+        span = slice(a, b)
         at[span] = poses.position[span, joints] + rotation.rotate(poses.rotation[span, joints], body.coms)
     return at + set_off(poses, body)[:, None] if body.offset_m.any() else at
 
@@ -74,8 +73,7 @@ def momentum(
     operator = difference_operator(len(com), poses.dt, 1, tuple(breaks), degree)
     margin = 2 * half_width(poses.dt) + 1  # no fit reaches farther
     v_com, L = (x.copy() for x in (was[0].com_velocity, was[0].angular_momentum)) if was else np.zeros((2, len(com), 3))
-    for a in range(0, len(com), BLOCK):
-        b = min(a + BLOCK, len(com))
+    for a, b in blocks(len(com)):
         if was and not was[1][a:b].any():
             continue
         low, high = max(a - margin, 0), min(b + margin, len(com))

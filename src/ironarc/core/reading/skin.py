@@ -14,6 +14,7 @@ from ironarc.core import rotation
 from ironarc.core.figure.anatomy import ContactPoint
 from ironarc.core.figure.body import Body
 from ironarc.core.motion.poses import Poses
+from ironarc.core.rows import blocks, widened
 from ironarc.core.settings import REFERENCE_HEIGHT_M
 
 SOLE = ("heel", "ball", "toe")
@@ -141,36 +142,49 @@ def follow(skin: Skin, poses: Poses, step: int = 1) -> SkinTrack:
     The slower of the backward and the forward speed is kept: on the last frame of a contact a point is still, seen
     backwards, however fast it leaves, and on the first frame it is still seen forwards.
     """
-    joints = skin.joints
-    turn = rotation.to_matrix(poses.rotation[:, joints])
-    origin = poses.position[:, joints]
-    up = turn[..., 1, :]  # the world's up in each joint's axes
-    lean = np.einsum("fpj,pij->fpi", up, skin.across) * skin.half
-    size = np.linalg.norm(lean, axis=-1, keepdims=True)
-    lean = np.divide(lean, size, out=np.zeros_like(lean), where=size > 1e-12)
-    local = skin.local - np.einsum("fpi,pi,pij->fpj", lean, skin.half, skin.across)
-    at = origin + _turned(turn, local)
-    moved = np.zeros_like(at)
-    moved[:-1] = _carried(origin, turn, local, at, 1)
-    middle = origin + _turned(turn, np.broadcast_to(skin.local, local.shape))
-    return SkinTrack(skin, at, middle, _slower(origin, turn, local, at, poses.dt, step), moved, step)
+    n, points = len(poses.frames), len(skin.points)
+    at, middle, moved = np.zeros((3, n, points, 3))
+    speed = np.zeros((n, points))
+    reach = min(step, n // 2)  # so that each frame lies far enough from one end or the other
+    for a, b in blocks(n):
+        low, high = widened((a, b), max(reach, 1), n)
+        part = slice(a - low, b - low)
+        found = _Carried(skin, poses.rotation[low:high], poses.position[low:high])
+        at[a:b], middle[a:b] = found.at[part], found.middle[part]
+        moved[a : min(b, n - 1)] = found.moved(1)[a - low : b - low]
+        if reach:
+            speed[a:b] = found.slower(reach)[part] / (reach * poses.dt)
+    return SkinTrack(skin, at, middle, speed, moved, step)
 
 
-def _turned(turn: np.ndarray, local: np.ndarray) -> np.ndarray:
-    return (turn @ local[..., None])[..., 0]
+class _Carried:
+    """The skin over some frames, by the rotations (frames, joints, 4) and the places (frames, joints, 3) of its joints.
 
+    at, middle : as in SkinTrack; local : (frames, points, 3) m, `at` in the joints' axes
+    """
 
-def _carried(origin: np.ndarray, turn: np.ndarray, local: np.ndarray, at: np.ndarray, by: int) -> np.ndarray:
-    """(frames - |by|, points, 3) m: how far the material at each point goes over the next (or last) |by| frames."""
-    a, b = (slice(None, -by), slice(by, None)) if by > 0 else (slice(-by, None), slice(None, by))
-    return origin[b] + _turned(turn[b], local[a]) - at[a]
+    def __init__(self, skin: Skin, turns: np.ndarray, places: np.ndarray):
+        joints = skin.joints
+        self.turn, self.origin = rotation.to_matrix(turns[:, joints]), places[:, joints]
+        across = np.swapaxes(skin.across, 0, 1)
+        up = self.turn[..., 1, :]  # the world's up in each joint's axes
+        lean = [rotation.dot(up, way) * half for way, half in zip(across, skin.half.T, strict=True)]
+        size = np.sqrt(lean[0] ** 2 + lean[1] ** 2)
+        lean = [np.divide(x, size, out=np.zeros_like(x), where=size > 1e-12) for x in lean]
+        out = [x * half for x, half in zip(lean, skin.half.T, strict=True)]
+        self.local = np.empty(up.shape)
+        for i in range(3):
+            self.local[..., i] = skin.local[:, i] - (out[0] * across[0, :, i] + out[1] * across[1, :, i])
+        self.at = self.origin + rotation.turned(self.turn, self.local)
+        self.middle = self.origin + rotation.turned(self.turn, skin.local)
 
+    def moved(self, by: int) -> np.ndarray:
+        """(frames - |by|, points, 3) m: how far the material at each point goes over the next (or last) |by| frames."""
+        a, b = (slice(None, -by), slice(by, None)) if by > 0 else (slice(-by, None), slice(None, by))
+        return self.origin[b] + rotation.turned(self.turn[b], self.local[a]) - self.at[a]
 
-def _slower(origin, turn, local, at, dt: float, step: int) -> np.ndarray:
-    """(frames, points) m/s over `step` frames; nearer to an end than that, over the step at that end."""
-    step = min(step, len(at) // 2)  # so that each frame lies far enough from one end or the other
-    if step < 1:
-        return np.zeros(at.shape[:2])
-    forth = np.linalg.norm(_carried(origin, turn, local, at, step), axis=-1) / (step * dt)
-    back = np.linalg.norm(_carried(origin, turn, local, at, -step), axis=-1) / (step * dt)
-    return np.minimum(np.concatenate([forth, back[-step:]]), np.concatenate([forth[:step], back]))
+    def slower(self, step: int) -> np.ndarray:
+        """(frames, points) m, the shorter of the ways to and from the frames `step` away; nearer to an end than that,
+        the one there is."""
+        forth, back = rotation.length(self.moved(step)), rotation.length(self.moved(-step))
+        return np.minimum(np.concatenate([forth, back[-step:]]), np.concatenate([forth[:step], back]))

@@ -17,7 +17,7 @@ BEYOND = 0.3  # of that, a sole reaches beyond its heel and its toe
 class Pads:
     """Two corners of every contact, on all frames; `on` says which count.
 
-    at : (frames, points, 3) m, the skin there; corners : (frames, points, 2, 3) m, where it presses
+    at : (frames, points, 3) m, the skin there; corners : (frames, points, 2, 3) m, where it presses, or would
     normal : (frames, points, 3) unit, out of what it lies on; on, pulls : (frames, points) bool
     between : (frames, points) bool, a ball whose heel and toe bear too
     """
@@ -30,34 +30,38 @@ class Pads:
     between: np.ndarray
 
 
-def read_pads(reading: Reading) -> Pads:
+def read_pads(reading: Reading, among: np.ndarray | None = None) -> Pads:
     """Not kept with the reading: they are a third as large as all else in it, and made faster than read.
 
-    A sole reaches half its breadth to each side, and a little beyond heel and toe; any other part a little each
-    way."""
+    A sole reaches half its breadth to each side, and a little beyond heel and toe; any other part a little each way.
+
+    among : (frames, points) bool, whose corners and normals are asked for: all if not told; 0 for the others
+    """
     track, body, poses = reading.traced.track, reading.body, reading.poses
     skin, on = track.skin, reading.footing.on
     n, points = on.shape
-    normal = np.broadcast_to(reading.floor.normal, (n, points, 3)).copy()
+    rows = np.nonzero(np.ones(on.shape, dtype=bool) if among is None else among)
+    out_of = np.broadcast_to(reading.floor.normal, (n, points, 3)).copy()
     for name, touch in reading.touch.items():
-        normal[touch] = np.broadcast_to(reading.surfaces[name].normal, normal.shape)[touch]
+        out_of[touch] = np.broadcast_to(reading.surfaces[name].normal, out_of.shape)[touch]
     wide = WIDENED_M * reading.size
     # the way a foot points; for other parts any level way will do
     joints = np.where(skin.named(*SOLE), skin.joints, poses.rig.roots[0])
-    ahead = rotation.rotate(poses.rotation[:, joints], body.anatomy.forward)
-    aside = rotation.cross(normal, ahead)
-    length = np.linalg.norm(aside, axis=-1, keepdims=True)
-    aside = np.where(length > 1e-6, aside / np.maximum(length, 1e-6), [1.0, 0.0, 0.0])
-    ahead = rotation.cross(aside, normal)
     breadth, reach = np.full(points, wide), np.zeros(points)
     for i, point in enumerate(skin.points):
         if point.point in SOLE:
             half = [p.half_width_m for p in body.parts if p.joint == point.joint and p.segment == "foot"]
             breadth[i] = max(half, default=wide)
-    across = aside * breadth[:, None]
-    corners = np.stack([track.at + across, track.at - across], axis=2)
     reach[skin.named("heel")], reach[skin.named("toe")] = -BEYOND * wide, BEYOND * wide
-    corners += (ahead * reach[:, None])[:, :, None]
+    normal, corners = np.zeros((n, points, 3)), np.zeros((n, points, 2, 3))
+    normal[rows] = up = out_of[rows]
+    # by matrices: however few they are, they are worked out one way
+    ahead = rotation.turned(rotation.to_matrix(poses.rotation[rows[0], joints[rows[1]]]), body.anatomy.forward)
+    aside = rotation.cross(up, ahead)
+    length = rotation.length(aside)[:, None]
+    aside = np.where(length > 1e-6, aside / np.maximum(length, 1e-6), [1.0, 0.0, 0.0])
+    across, beyond = aside * breadth[rows[1], None], rotation.cross(aside, up) * reach[rows[1], None]
+    corners[rows] = track.at[rows][:, None] + beyond[:, None] + np.stack([across, -across], axis=1)
     pulls = np.zeros(on.shape, dtype=bool) if reading.said is None else reading.said.pulls & on
     between = np.zeros(on.shape, dtype=bool)
     for side in SIDES:

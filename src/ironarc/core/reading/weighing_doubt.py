@@ -8,6 +8,7 @@ from scipy.optimize import lsq_linear
 
 from ironarc.core import rotation
 from ironarc.core.figure.body import LENGTH, TYPED, Body
+from ironarc.core.reading.flights import arc_solutions
 
 # Shares of another table: W. T. Dempster, Space requirements of the seated operator, 1955, as given by D. A. Winter,
 # Biomechanics and Motor Control of Human Movement, table 4.1; against de Leva's they tell how far a share is known
@@ -46,9 +47,7 @@ class WeighingDoubt:
         n = len(self.com[at])
         if n < 4:
             return 0.0
-        t = np.arange(n) * self.dt
-        told = np.linalg.pinv(np.column_stack([np.ones(n), t, -t * t / 2]))[2]
-        return self._together(self.moved(at)[:, :, 1] @ told)
+        return self._together(self.moved(at)[:, :, 1] @ arc_solutions(n, self.dt)[1][2])
 
     def off_arc(self, at: slice) -> float:
         """m, how far the path over the frames `at` is off gravity's arc by the plausible weighing that brings it
@@ -57,10 +56,10 @@ class WeighingDoubt:
         if n < 6 or not len(self.spread):
             return np.inf
         t = np.arange(n) * self.dt
-        line = np.column_stack([np.ones(n), t])
-        bent = np.eye(n) - line @ np.linalg.pinv(line)
-        off = bent @ (self.com[at] + np.outer(self.g * t * t / 2, [0.0, 1.0, 0.0]))
-        by = np.stack([(bent @ way).ravel() for way in self.moved(at)], axis=1)
+        line = np.linalg.qr(np.column_stack([np.ones(n), t]))[0]
+        fallen = self.com[at] + np.outer(self.g * t * t / 2, [0.0, 1.0, 0.0])
+        off, by = (x - line @ (line.T @ x) for x in (fallen, self.moved(at)))
+        by = by.reshape(len(by), -1).T
         rows = np.concatenate([by, np.diag(NOISE_M / (self.spread / 2))])
         wanted = np.concatenate([-off.ravel(), np.zeros(len(self.spread))])
         # as many rows as there are segments say the same, and exactly where an active set is tried

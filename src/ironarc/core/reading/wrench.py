@@ -1,9 +1,9 @@
 """The nearest wrench that pushes can give: a non-negative least squares a frame, neighbours solved along with it."""
 
-from itertools import pairwise
-
 import numpy as np
 from scipy.optimize import nnls
+
+from ironarc.core import rotation
 
 REACH = 12  # frames to either side that are tried with the same pushes
 TOGETHER = 24  # frames that are solved together: what pushes on others tells nothing of them
@@ -15,51 +15,65 @@ def nearest(grid: np.ndarray, ends: np.ndarray, wrench: np.ndarray, begins: int 
     x ≥ 0, of every frame.
 
     ends : (frames + 1,) where each frame's rows begin and end. Frames next to one another mostly push with the same
-        few edges: those found for one are tried on its neighbours, all at once, and kept where the solution they give
-        is proven by its own conditions (no share below nothing, no push left out that would help).
+        few edges: those found for one are tried on its neighbours, and kept where the solution they give is proven by
+        its own conditions (no share below nothing, no push left out that would help).
     begins : index of the first frame in the whole motion, so that the same frames are together in a part of it
     """
-    shares = np.zeros(len(grid))
-    counts = np.diff(ends)
+    shares, counts = np.zeros(len(grid)), np.diff(ends)
     n = len(counts)
-    edges = sorted({0, *(np.flatnonzero(np.diff(counts)) + 1).tolist(), *range(-begins % TOGETHER, n, TOGETHER), n})
-    for a, b in pairwise(edges):
-        rows = int(counts[a]) if a < b else 0
-        if rows:
-            block = grid[ends[a] : ends[b]].reshape(b - a, rows, 6)
-            shares[ends[a] : ends[b]] = _run(block, wrench[a:b]).ravel()
-    return shares
-
-
-def _run(grid: np.ndarray, wrench: np.ndarray) -> np.ndarray:
-    """Shares (frames, rows) over frames with as many rows each: grid (frames, rows, 6)."""
-    n = len(grid)
-    shares = np.zeros(grid.shape[:2])
-    to_do = np.ones(n, dtype=bool)
-    at = 0
-    while at < n:
-        if not to_do[at]:
-            at += 1
-            continue
+    cut = np.diff(counts, prepend=-1) != 0
+    cut[-begins % TOGETHER :: TOGETHER] = True
+    starts = np.flatnonzero(cut)
+    last = np.append(starts[1:], n) - 1
+    to_do = counts > 0
+    # frames that are together are done one after the other, but a frame of each in every round
+    while len(starts):
+        starts, last = _undone(starts, last, to_do)
         # a frame from whose middle the neighbours on both sides are reached
-        i = min(at + REACH // 2, n - 1)
-        i = i if to_do[i] else at
-        shares[i], _ = nnls(grid[i].T, wrench[i])
-        to_do[i] = False
-        pushed = np.flatnonzero(shares[i])
-        near = at + np.flatnonzero(to_do[at : i + REACH + 1])
-        if len(pushed) and len(near):
-            _spread(grid, wrench, shares, to_do, near, pushed)
+        tried = np.minimum(starts + REACH // 2, last)
+        tried = np.where(to_do[tried], tried, starts)
+        pushed = []
+        for i in tried.tolist():
+            rows = slice(ends[i], ends[i + 1])
+            shares[rows], _ = nnls(grid[rows].T, wrench[i])
+            pushed.append(np.flatnonzero(shares[rows]))
+        to_do[tried] = False
+        _spread(grid, ends, wrench, shares, to_do, starts, np.minimum(tried + REACH, last), pushed)
     return shares
 
 
-def _spread(grid, wrench, shares, to_do, near, pushed) -> None:
-    few = grid[near][:, pushed]
-    normal = few @ np.swapaxes(few, 1, 2) + 1e-13 * np.eye(len(pushed))
+def _undone(starts: np.ndarray, last: np.ndarray, to_do: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
+    """Of frames [start, last] that are together: the first that is left to do, and the last; without those done."""
+    following = np.minimum.accumulate(np.where(to_do, np.arange(len(to_do)), len(to_do))[::-1])[::-1]
+    starts = following[starts]
+    left = starts <= last
+    return starts[left], last[left]
+
+
+def _spread(grid, ends, wrench, shares, to_do, starts, last, pushed) -> None:
+    """Tries on the frames [start, last] that are left to do the edges that push on one of them."""
+    which = np.repeat(np.arange(len(starts)), last - starts + 1)
+    near = np.arange(len(which)) - np.repeat(np.cumsum(last - starts + 1), last - starts + 1) + last[which] + 1
+    count = np.array([len(edges) for edges in pushed], dtype=int)
+    left = to_do[near] & (count[which] > 0)
+    which, near = which[left], near[left]
+    if not len(near):
+        return
+    # edges one after the other, and nothing from there on: each as one equation that says 0
+    edges = np.zeros((len(pushed), count.max()), dtype=int)
+    used = np.arange(edges.shape[1]) < count[:, None]
+    edges[used] = np.concatenate(pushed)
+    edges, used = edges[which], used[which]
+    few = np.where(used[..., None], grid[ends[near, None] + edges], 0.0)
+    normal = few @ np.swapaxes(few, 1, 2) + np.where(used, 1e-13, 1.0)[..., None] * np.eye(edges.shape[1])
     found = np.linalg.solve(normal, few @ wrench[near][..., None])
-    left = wrench[near] - (np.swapaxes(few, 1, 2) @ found)[..., 0]
-    helps = (grid[near] @ left[..., None])[..., 0].max(axis=1)
-    proven = (found[..., 0] >= 0).all(axis=1) & (helps <= SLACK)
-    kept = near[proven]
-    shares[np.ix_(kept, pushed)] = found[proven, :, 0]
-    to_do[kept] = False
+    rest = wrench[near] - (np.swapaxes(few, 1, 2) @ found)[..., 0]
+    found = found[..., 0]
+    many = ends[near + 1] - ends[near]
+    first = np.cumsum(many) - many
+    rows = np.arange(many.sum()) + np.repeat(ends[near] - first, many)
+    helps = np.maximum.reduceat(rotation.dot(grid[rows], np.repeat(rest, many, axis=0)), first)
+    proven = (found >= 0).all(axis=1) & (helps <= SLACK)
+    used = used[proven]
+    shares[(ends[near[proven], None] + edges[proven])[used]] = found[proven][used]
+    to_do[near[proven]] = False

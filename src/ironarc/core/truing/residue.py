@@ -9,7 +9,7 @@ from ironarc.core import rotation
 from ironarc.core.reading import Reading
 from ironarc.core.reading.contacts import FLOOR
 from ironarc.core.reading.faults import SLIDE, contact_faults
-from ironarc.core.reading.forces import TORQUE_LENGTH_M, pushes_of
+from ironarc.core.reading.forces import TORQUE_LENGTH_M, pushes_of, summed
 from ironarc.core.reading.skin import SOLE
 from ironarc.core.reading.soles import read_soles
 from ironarc.core.reading.support import read_pads
@@ -145,7 +145,7 @@ def from_nothing(reading: Reading, pace: float = 1.0) -> tuple[np.ndarray, np.nd
     near = maximum_filter1d((pads.on | lying).astype(np.uint8), 2 * h + 1, axis=0).astype(bool)
     frame, _, _, grid = pushes_of(replace(pads, on=near), com)
     given = grid * nearest(grid, np.searchsorted(frame, np.arange(n + 1)), wrench)[:, None]
-    np.subtract.at(wrench, frame, given)
+    wrench -= summed(frame, given, n)
     told = np.zeros(n, dtype=bool)
     told[at] = ~reading.easing[at]
     force = np.where(told, np.linalg.norm(wrench[:, :3], axis=1), 0.0)

@@ -18,6 +18,8 @@ GRADE = Grade(
 def rule(case: Case) -> Iterator[Finding]:
     """The path's distance from the arc that the shot's gravity draws."""
     for flight in judged(case):
+        if case.graded("arc", flight.arc_max_m)[0] == SOUND:
+            continue
         sure = off_whatever_it_weighs(case, flight)
         grade, limit = case.graded("arc", min(sure, flight.arc_max_m))
         if grade == SOUND:

@@ -4,6 +4,7 @@ from collections.abc import Iterator
 
 import numpy as np
 
+from ironarc.core import rotation
 from ironarc.core.judging.evidence import Evidence, curve
 from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.judging.grade import SPEED, Grade
@@ -34,7 +35,7 @@ def rule(case: Case) -> Iterator[Finding]:
 def evidence(finding: Finding, case: Case) -> Evidence:
     """The speed of the fastest part."""
     poses = case.reading.poses
-    moved = np.linalg.norm(np.diff(poses.position, axis=0), axis=-1).max(axis=1) / poses.dt
+    moved = rotation.length(np.diff(poses.position, axis=0)).max(axis=1) / poses.dt
     speed = np.concatenate([moved[:1], moved]) if len(moved) else np.zeros(len(poses.frames))
     return curve(finding, case, "Speed of the fastest part", "m/s", speed)
 
