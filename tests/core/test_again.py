@@ -14,9 +14,10 @@ from ironarc.core.judging.judge import judge
 from ironarc.core.reading import read_shot
 from ironarc.core.reading.forces import read_forces
 from ironarc.core.reading.wrench import TOGETHER, nearest
-from ironarc.core.rows import LEAST, differing, grown, patched, spans_of
+from ironarc.core.rows import LEAST, differing, grown, spans_of
 from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.props import Prop
+from ironarc.core.shared import patched
 from tests.again import apart, edited, everything, told
 from tests.conftest import demo
 

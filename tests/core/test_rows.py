@@ -1,6 +1,5 @@
 """Rows of arrays, a frame each."""
 
-import numpy as np
 import pytest
 
 from ironarc.core.rows import BLOCK, LEAST, blocks

@@ -34,15 +34,14 @@ test("what the server says is what is shown, with its status", async () => {
 test("what came along with an answer is not asked for again, once, until another answer comes", async () => {
   const asked = [];
   globalThis.fetch = async (address) => { asked.push(address); return Response.json({ asked: address }); };
-  const at = (revision) => (name) => `/r/${revision}/${name}`;
-  comes(at(7), { scene: { fps: 24 }, reading: undefined });
+  comes({ "/r/7/scene": { fps: 24 }, "/r/7/reading": undefined });
   assert.deepEqual(await getJson("/r/7/scene"), { fps: 24 });
   assert.deepEqual(asked, []);
   await getJson("/r/7/scene");
   await getJson("/r/7/reading");
   assert.deepEqual(asked, ["/r/7/scene", "/r/7/reading"]);
-  comes(at(8), { scene: { fps: 25 } });
-  comes(at(9), {});
+  comes({ "/r/8/scene": { fps: 25 } });
+  comes({});
   await getJson("/r/8/scene");
   assert.equal(asked.at(-1), "/r/8/scene");
 });

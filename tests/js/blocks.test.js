@@ -2,6 +2,7 @@
 import assert from "node:assert/strict";
 import test from "node:test";
 import { createBlocks, joined, unpacked } from "../../src/ironarc/web/static/js/blocks.js";
+import { whole } from "../../src/ironarc/web/static/js/shown.js";
 import { physicsOf, tracksOf } from "../../src/ironarc/web/static/js/tracks.js";
 
 const named = (letter) => letter.repeat(24);
@@ -68,4 +69,25 @@ test("footing and pushes are found frame by frame", () => {
   assert.deepEqual(physics.plot("margin"), [null, 7]);
   assert.deepEqual(physics.parts, [{ name: "left arm", spin: [99, 99] }]);
   assert.equal(physics.at(2), null);
+});
+
+test("blocks that came along with something else are not asked for", async () => {
+  const want = (names) => ({ kind: "motion", who: "p", as: "now", names: names.map(named) });
+  const asked = [], blocks = createBlocks({ shot: 7, mark: "m" }, async (address) => { asked.push(address); return answer(["b", [3]]); });
+  blocks.take(Buffer.from(answer(["a", [1, 2]])).toString("base64"));
+  const [[first]] = await blocks.bring(3, [want(["a"])]);
+  assert.deepEqual([...first], [1, 2]);
+  assert.equal(asked.length, 0);
+  await blocks.bring(3, [want(["a", "b"])]);
+  assert.equal(asked.length, 1);
+});
+
+test("a reading that points into the one before is made whole of both", () => {
+  const had = { flights: ["f0", "f1"], findings: ["x", "y", "z"], piers: [{ limb: "left leg", spans: ["p0", "p1"] }, { limb: "right leg", spans: ["p2"] }] };
+  const told = { fps: 24, flights: [1, { new: 1 }], findings: [2, 0], piers: [{ limb: "left leg", spans: [0] }, { limb: "right leg", spans: [{ new: 2 }, 2] }] };
+  assert.deepEqual(whole(told, had), {
+    fps: 24, flights: ["f1", { new: 1 }], findings: ["z", "x"], piers: [{ limb: "left leg", spans: ["p0"] }, { limb: "right leg", spans: [{ new: 2 }, "p2"] }],
+  });
+  const all = { flights: ["f"], findings: [], piers: [] };
+  assert.deepEqual(whole(all, null), all);
 });

@@ -3,6 +3,7 @@
 import html
 import json
 import re
+from base64 import b64decode
 
 import numpy as np
 import pytest
@@ -13,7 +14,7 @@ from ironarc.core.reading.balance import read_balance
 from ironarc.core.reading.forces import read_forces
 from ironarc.core.reading.spin import read_spin_parts
 from ironarc.store import shots
-from ironarc.web import bench
+from ironarc.web import told as told_module
 from ironarc.web.packed import BLOCK, PHYSICS, packed_physics
 from tests.conftest import demo
 from tests.web.blocks import columns, floats, taken_apart, wanted
@@ -149,7 +150,7 @@ def test_an_edit_s_answer_brings_what_is_shown_then(client, session, token, monk
     revision, headers = shots.standing(session, shot_id).revision, {"X-CSRFToken": token}
 
     def edited(**more):
-        edit = {"kind": "set_gravity", "g": 9.0 + edited.n}
+        edit = more.pop("edit", None) or {"kind": "set_gravity", "g": 9.0 + edited.n}
         edited.n += 0.1
         body = {"revision": edited.revision, "edit": edit, **more}
         answer = client.post(f"/shots/{shot_id}/edits", json=body, headers=headers)
@@ -162,8 +163,25 @@ def test_an_edit_s_answer_brings_what_is_shown_then(client, session, token, monk
     assert told["scene"] == client.get(f"{at}/scene.json").json
     # to the letter: the order of columns tells where each begins
     reading = client.get(f"{at}/reading.json?as=now&who=performer2").json
+    physics = client.get(f"{at}/physics.json?as=now&who=performer2").json
+    client.get(f"{at}/blocks.f32?want=tracks|performer2|now|&want=physics|performer2|now|")
     assert json.dumps(told["reading"]) == json.dumps(reading)
-    assert {"scene", "reading"}.isdisjoint(edited())
+    # what was seen before is told by where it is there, and only blocks that changed come along
+    limit = {"kind": "set_limit", "finding": "slide", "strained": 0.011, "cracked": 0.5}
+    before, told = reading, edited(shows="performer2", has=True, edit=limit)
+    at = f"/shots/{shot_id}/r/{told['revision']}"
+    now = client.get(f"{at}/reading.json?as=now&who=performer2").json
+    assert told["physics"] == client.get(f"{at}/physics.json?as=now&who=performer2").json
+    assert {name for name, _ in taken_apart(b64decode(told["blocks"]))} == {
+        *now["blocks"], *told["physics"]["blocks"]} - {*before["blocks"], *physics["blocks"]}  # fmt: skip
+    assert all(isinstance(span, int) for lane in told["reading"]["piers"] for span in lane["spans"])
+    spans = [span for lane in before["piers"] for span in lane["spans"]]
+    for name, had in (("flights", before["flights"]), ("findings", before["findings"])):
+        told["reading"][name] = [had[x] if isinstance(x, int) else x for x in told["reading"][name]]
+    for lane in told["reading"]["piers"]:
+        lane["spans"] = [spans[x] if isinstance(x, int) else x for x in lane["spans"]]
+    assert told["reading"] == now
+    assert {"scene", "reading", "physics", "blocks"}.isdisjoint(edited())
     # whom nobody has is not shown: the first is
     assert edited(shows="nobody")["reading"]["who"] == "performer1"
 
@@ -171,7 +189,7 @@ def test_an_edit_s_answer_brings_what_is_shown_then(client, session, token, monk
     def breaks(*_):
         raise RuntimeError("no words")
 
-    monkeypatch.setattr(bench, "scene_data", breaks)
+    monkeypatch.setattr(told_module, "scene_data", breaks)
     told = edited(shows="performer1")
     assert "scene" not in told
     assert shots.standing(session, shot_id).revision == told["revision"]

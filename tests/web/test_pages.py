@@ -273,7 +273,7 @@ def test_an_unknown_view_or_step_is_not_found(client, hop):
 
 
 def test_an_unexpected_error_shows_no_traceback(client, app, hop, monkeypatch):
-    monkeypatch.setattr("ironarc.web.bench.scene_data", lambda *a: 1 / 0)
+    monkeypatch.setattr("ironarc.web.told.scene_data", lambda *a: 1 / 0)
     monkeypatch.setattr(app.logger, "exception", lambda *a: None)
     answer = client.get(f"/shots/{hop[0]}")
     assert answer.status_code == 500

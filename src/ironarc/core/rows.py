@@ -1,6 +1,6 @@
 """Rows of arrays, a frame each: where they differ, and worked out anew on some spans only."""
 
-from collections.abc import Callable, Iterator
+from collections.abc import Iterator
 
 import numpy as np
 
@@ -82,13 +82,3 @@ def rows_of(spans: list[Span], n: int) -> np.ndarray:
 
 def widened(span: Span, by: int, n: int) -> Span:
     return max(span[0] - by, 0), min(span[1] + by, n)
-
-
-def patched(known: np.ndarray, spans: list[Span], work: Callable[[int, int], np.ndarray]) -> np.ndarray:
-    """`known` with the rows of some spans taken from work(a, b)."""
-    if not spans:
-        return known
-    out = known.copy()
-    for a, b in spans:
-        out[a:b] = work(a, b)
-    return out

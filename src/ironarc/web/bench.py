@@ -1,6 +1,7 @@
 """The Bench: one shot, its data, and the edits made on it."""
 
 import re
+from collections.abc import Mapping
 from contextlib import suppress
 from dataclasses import replace
 from urllib.parse import urlencode
@@ -8,13 +9,11 @@ from urllib.parse import urlencode
 from flask import Blueprint, Response, current_app, render_template, request
 
 from ironarc.core import truing
-from ironarc.core.document import Shot
 from ironarc.core.edits.rate import rate_effects
 from ironarc.core.errors import EditError
 from ironarc.core.judging.grades import GRADES
 from ironarc.core.judging.judge import blows_of
 from ironarc.core.mannequin import FINE, LIGHT
-from ironarc.core.reading import Reading
 from ironarc.core.reading.points import point_at
 from ironarc.core.scene.markers import MarkerSet
 from ironarc.core.scene.rate import parse_rate, rate_text
@@ -22,36 +21,23 @@ from ironarc.core.scene.reference import MARK_WORDS
 from ironarc.core.whole_numbers import whole_number
 from ironarc.store import files, house, shots, uses
 from ironarc.web.arguments import frame_argument, read_body
-from ironarc.web.bench_data import early_data, reading_data
-from ironarc.web.commands import EDIT_REQUEST, MOVE_REQUEST, to_edit
+from ironarc.web.bench_data import early_data
+from ironarc.web.commands import EDIT_REQUEST, MOVE_REQUEST, EditRequest, to_edit
 from ironarc.web.keeping import FOREVER, for_ever, mark, plain_json
 from ironarc.web.packed import EARLY_KINDS, KINDS, packed_markers, packed_motion, packed_shape
 from ironarc.web.panels import STEPS, panel_html, true
 from ironarc.web.panels.look import look_at, looked_at
 from ironarc.web.panels.read import FILTERS, flown, more_cards, proof_of
 from ironarc.web.physics_data import physics_data
-from ironarc.web.scene_data import scene_data
 from ironarc.web.seeing import open_session, see, variants
 from ironarc.web.skins import skin_for
+from ironarc.web.told import reading_of, scene_of, shown_then, views_of
 from ironarc.web.variants import View
 
 EARLY = "early"  # as a variant is asked for, before anybody is read
 LONG_FRAMES = 1200  # of all performers, from which the first picture does not wait for readings
 
 pages = Blueprint("bench", __name__, url_prefix="/shots/<id:shot_id>")
-
-
-def read_performers(session, shot_id: int, revision: int, shot: Shot) -> dict[str, Reading]:
-    """Readings of all performers by id, as the shot stands at a revision."""
-    return {p.id: see(session, shot_id, revision, who=p.id).reading for p in shot.performers}
-
-
-def _scene(session, shot_id: int, revision: int, early: bool = False) -> dict:
-    if early:
-        shot = variants().shot(session, shot_id, revision)
-        return scene_data(shot, {p.id: variants().early(session, shot_id, revision, p.id) for p in shot.performers})
-    shot = see(session, shot_id, revision).shot
-    return scene_data(shot, read_performers(session, shot_id, revision, shot))
 
 
 def _opens_early(session, shot_id: int, revision: int) -> bool:
@@ -72,7 +58,7 @@ def bench(shot_id: int):
         who, pick = looked_at(shot)
         setup = {
             "shot": shot_id, "standing": vars(at), "who": who, "pick": pick, "early": early,
-            "scene": _scene(session, shot_id, at.revision, early), "mark_words": MARK_WORDS, "mark": mark(session),
+            "scene": scene_of(session, shot_id, at.revision, early), "mark_words": MARK_WORDS, "mark": mark(session),
         }  # fmt: skip
         return render_template(
             "bench.html", shot=shot, steps={name: label for name, (label, _) in STEPS.items()}, step=step,
@@ -97,7 +83,7 @@ def _preload(shot_id: int, setup: dict) -> list[str]:
 @pages.get("/r/<id:revision>/scene.json")
 def scene(shot_id: int, revision: int):
     with open_session() as session:
-        data = plain_json(_scene(session, shot_id, revision))
+        data = plain_json(scene_of(session, shot_id, revision))
         return for_ever(session, data, "application/json")
 
 
@@ -135,22 +121,8 @@ def reading(shot_id: int, revision: int):
     with open_session() as session:
         if request.args.get("as") == EARLY:
             return for_ever(session, plain_json(_early(session, shot_id, revision)), "application/json")
-        data = _reading(session, shot_id, revision, request.args.get("as", "now"), request.args.get("who", ""))
+        data = reading_of(session, shot_id, revision, request.args.get("as", "now"), request.args.get("who", ""))
         return for_ever(session, plain_json(data), "application/json")
-
-
-def _reading(session, shot_id: int, revision: int, variant: str, who: str) -> dict:
-    shot = see(session, shot_id, revision).shot
-    # whom an edit took away nobody reads any more
-    who = who if who in {p.id for p in shot.performers} else shot.performer.id
-    seen = see(session, shot_id, revision, variant, who)
-    now = see(session, shot_id, revision, who=who)
-    data = reading_data(seen)
-    data["who"] = who
-    data["motions"] = _motions(session, shot_id, revision, seen, variant)
-    data["corrections"] = len(now.performer.corrections)
-    data["cost"] = seen.proposal.cost.says if seen.proposal else None
-    return data
 
 
 def _early(session, shot_id: int, revision: int) -> dict:
@@ -162,19 +134,6 @@ def _early(session, shot_id: int, revision: int) -> dict:
     motions = {each: {"as": EARLY, "blocks": look.ask(packed_motion).names} for each, look in looks.items()}
     corrections = len(shot.performer_called(who).corrections)
     return early_data(shot, looks[who]) | {"who": who, "motions": motions, "corrections": corrections, "cost": None}
-
-
-def _motions(session, shot_id: int, revision: int, seen: View, variant: str) -> dict:
-    """Of each performer the variant it is shown in and the names of its motion's blocks: a correction that is tried
-    concerns one; the others stand as they are."""
-    aside = "before" if variant == "before" else "now"
-    out = {}
-    for performer in see(session, shot_id, revision).shot.performers:
-        mine = performer.id == seen.performer.id
-        shown = seen if mine else see(session, shot_id, revision, aside, performer.id)
-        names = shown.reading.ask(packed_motion).names
-        out[performer.id] = {"as": variant if mine else aside, "blocks": names}
-    return out
 
 
 @pages.get("/r/<id:revision>/physics.json")
@@ -354,19 +313,19 @@ def rate(shot_id: int, revision: int):
 @pages.post("/edits")
 def make_edit(shot_id: int):
     wanted = read_body(EDIT_REQUEST, request.get_data())
-    made = apply_edit(shot_id, wanted.revision, lambda seen: to_edit(wanted.edit, seen), _who(wanted.edit))
-    return vars(made) | (_brought(shot_id, made.revision, wanted.shows) if wanted.shows else {})
+    with open_session() as session:
+        shots.check_head(session, shot_id, wanted.revision)
+        before = views_of(session, shot_id, wanted.revision) if wanted.shows else {}
+        made = _applied(session, shot_id, wanted.revision, lambda seen: to_edit(wanted.edit, seen), _who(wanted.edit))
+    return vars(made) | (_brought(shot_id, made.revision, wanted, before) if wanted.shows else {})
 
 
-def _brought(shot_id: int, revision: int, who: str) -> dict:
-    """What the bench asks for next, along with the answer to an edit, which saves a way there and back. The edit is
+def _brought(shot_id: int, revision: int, wanted: EditRequest, before: Mapping[str, View]) -> dict:
+    """What the bench asks for next, along with the answer to an edit, which saves two ways there and back. The edit is
     kept: what can't be told of it here is asked for by itself, and said then."""
     try:
         with open_session() as session:
-            return {
-                "scene": _scene(session, shot_id, revision),
-                "reading": _reading(session, shot_id, revision, "now", who),
-            }
+            return shown_then(session, shot_id, revision, wanted.shows, before, wanted.has)
     except Exception:
         current_app.logger.exception("revision %d of shot %d could not be told", revision, shot_id)
         return {}
@@ -383,8 +342,12 @@ def apply_edit(shot_id: int, revision: int, make, who: str = "", along=None) -> 
     """
     with open_session() as session:
         shots.check_head(session, shot_id, revision)
-        edit = make(see(session, shot_id, revision, who=who))
-        return variants().apply(session, shot_id, revision, edit, along)
+        return _applied(session, shot_id, revision, make, who, along)
+
+
+def _applied(session, shot_id: int, revision: int, make, who: str = "", along=None) -> shots.Standing:
+    edit = make(see(session, shot_id, revision, who=who))
+    return variants().apply(session, shot_id, revision, edit, along)
 
 
 @pages.get("/standing.json")

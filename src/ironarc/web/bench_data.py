@@ -1,5 +1,7 @@
 """What the bench's scripts draw of a reading, but for what is told frame by frame (`packed.py`)."""
 
+from collections.abc import Callable, Sequence
+
 import numpy as np
 
 from ironarc.core.by_identity import ByIdentity
@@ -24,17 +26,22 @@ _PIER_KINDS = {"heel": "foot", "ball": "foot", "toe": "foot", "tip": "foot", "pa
 DROP_RISES_M = 0.02  # a flight that rises by less is a drop
 
 
-def reading_data(seen: View) -> dict:
-    """The reading for stage, trestle and plots. Heights are over the floor's own level, in metres."""
-    shot, performer, reading, findings = seen.shot, seen.performer, seen.reading, seen.findings
-    limits, settled = limits_of(shot.limits), settles()
-    grades = flight_grades(reading.flights, findings)
+def reading_data(seen: View, since: View | None = None) -> dict:
+    """The reading for stage, trestle and plots. Heights are over the floor's own level, in metres.
+
+    since : what whoever gets this has: of its piers' spans, flights and findings those that are the same are told by
+    their places there, counted from 0
+    """
+    shot, performer, reading = seen.shot, seen.performer, seen.reading
+    had = [] if since is None else [_flights_told(since), since.findings, _spans(piers(since.reading))]
+    flights, findings, spans = (_Since(objects) for objects in had or [()] * 3)
+    settled = settles()
     return {
         "floor": reading.floor_m,
         "floor_slope": reading.floor.slope,
         "g": reading.g,
         "range": [shot.first_frame, shot.last_frame],
-        "grade": grade_of(findings),
+        "grade": grade_of(seen.findings),
         "blocks": reading.ask(packed_tracks).names,
         "columns": TRACKS | ({"computed": 3} if reading.body.offset_m.any() else {}),
         "loads": [
@@ -60,10 +67,22 @@ def reading_data(seen: View) -> dict:
             for guide in shot.guides
             if guided(shot, guide) is performer
         ],
-        "piers": piers(reading),
-        "flights": [flight_data(reading, f, g, limits) for f, g in zip(reading.flights, grades, strict=True)],
-        "findings": [finding_to_plain(f, settled) for f in findings],
+        "piers": [lane | {"spans": [spans.told(span) for span in lane["spans"]]} for lane in piers(reading)],
+        "flights": [flights.told(told) for told in _flights_told(seen)],
+        "findings": [findings.told(f, lambda f: finding_to_plain(f, settled)) for f in seen.findings],
     }
+
+
+class _Since:
+    """What somebody has already, by the objects themselves."""
+
+    def __init__(self, objects: Sequence):
+        self._places = {id(x): i for i, x in enumerate(objects)}
+
+    def told(self, x, plain: Callable = lambda x: x):
+        """The place of an object that is there already; else what it is."""
+        at = self._places.get(id(x))
+        return plain(x) if at is None else at
 
 
 def early_data(shot: Shot, early: Early) -> dict:
@@ -88,16 +107,27 @@ def _height_words(flight: Flight) -> str:
     return f"{flight.rise_m * 100:.0f} cm"
 
 
+def _flights_told(seen: View) -> list[dict]:
+    """Every flight, as `flight_data` has it: the same object where it says the same."""
+    reading, limits = seen.reading, limits_of(seen.shot.limits)
+    grades = flight_grades(reading.flights, seen.findings)
+    return [flight_data(reading, f, grade, limits) for f, grade in zip(reading.flights, grades, strict=True)]
+
+
 def flight_data(reading: Reading, flight: Flight, grade: str, limits=GRADES) -> dict:
     """A flight's numbers, its label, and the arc gravity asks for between its two ends."""
     # one that an edit did not reach is the very same
     told = _TOLD.get(flight)
     if told is None:
-        told = _TOLD[flight] = _flight_told(reading, flight)
-    return told | {"grade": grade, "judged": can_judge(flight, reading.g, limits)}
+        told = _TOLD[flight] = {}
+    verdict = grade, can_judge(flight, reading.g, limits)
+    if verdict not in told:
+        numbers = next(iter(told.values()), None) or _flight_told(reading, flight)
+        told[verdict] = numbers | {"grade": verdict[0], "judged": verdict[1]}
+    return told[verdict]
 
 
-_TOLD: ByIdentity[dict] = ByIdentity()
+_TOLD: ByIdentity[dict[tuple[str, bool], dict]] = ByIdentity()  # by flight, what is told of it by how it is judged
 
 
 def _flight_told(reading: Reading, flight: Flight) -> dict:
@@ -121,19 +151,34 @@ def _flight_told(reading: Reading, flight: Flight) -> dict:
     }
 
 
+def _spans(lanes: list[dict]) -> list[dict]:
+    return [span for lane in lanes for span in lane["spans"]]
+
+
 def piers(reading: Reading) -> list[dict]:
-    """One lane a limb that touches, the legs always: [{limb, spans}]. A span is one part on one surface.
+    """One lane a limb that touches, the legs always: [{limb, spans}]. A span is one part on one surface; one that an
+    edit did not reach is the very same.
 
     part : as an animator calls it; kind : "foot", "hand" or "other", drawn apart; hand : set by a person;
     doubt : nothing rests there, and it counts as borne for want of proof that it flies
     """
+    return reading.ask(_piers)
+
+
+def _piers(reading: Reading) -> list[dict]:
     skin, names, frames = reading.traced.track.skin, reading.poses.rig.names, reading.poses.frames
     lanes: dict[str, list[dict]] = {limb: [] for limb in LEGS}
+    before = reading.before(_piers)
+    had = {(x["part"], x["surface"], x["start"], x["end"]): x for x in _spans(before[1])} if before else {}
     for part, points in parts_of(skin, names).items():
         limb = limb_of(skin.points[points[0]])
         for surface, touch in reading.touch.items():
             state = touch[:, points].any(axis=1) * (1 + reading.footing.doubt.astype(int))
             for a, b in equal_runs(state):
+                known = had.get((part, surface, int(frames[a]), int(frames[b - 1])))
+                if known and not any(x < b + 1 and y > a - 1 for x, y in reading.again.spans):
+                    lanes.setdefault(limb, []).append(known)
+                    continue
                 span = slice(a, b)
                 said = reading.said is not None and bool((reading.said.touches[surface][span][:, points] > 0).any())
                 at = [points[k] for k in np.flatnonzero(touch[span][:, points].any(axis=0))]

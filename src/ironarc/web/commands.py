@@ -32,13 +32,18 @@ Command = Annotated[reduce(or_, map(_model_of, COMMANDS)), Field(discriminator="
 
 
 class EditRequest(BaseModel):
-    """An edit, and the revision it was asked for on. shows : the performer that is shown then, whose scene and reading
-    the answer brings along; "" for neither"""
+    """An edit, and the revision it was asked for on.
+
+    shows : the performer that is shown then, whose scene, reading and blocks of frames the answer brings along; "" for
+        none of it
+    has : whether whoever asks has that performer's reading at `revision`, so that the answer may point into it
+    """
 
     model_config = STRICT
     revision: int
     edit: Command
     shows: str = ""
+    has: bool = False
 
 
 class MoveRequest(BaseModel):

@@ -23,9 +23,9 @@ from ironarc.core.truing.by_hand import by_hand, difference_file
 from ironarc.store import house
 from ironarc.store.errors import NotFound
 from ironarc.web.arguments import frame_argument
-from ironarc.web.bench import read_performers
 from ironarc.web.keeping import plain_json
 from ironarc.web.seeing import open_session, see
+from ironarc.web.told import read_performers
 
 pages = Blueprint("export", __name__, url_prefix="/shots/<id:shot_id>")
 

@@ -33,6 +33,7 @@ from ironarc.core.judging import Finding, judge
 from ironarc.core.reading import Reading, Seen, read_shot
 from ironarc.core.reading.early import Early, early_look
 from ironarc.core.reading.shot import reads_alike, traces_alike
+from ironarc.core.shared import own_bytes
 from ironarc.core.truing import Proposal
 from ironarc.core.truing.again import made_again
 from ironarc.core.truing.correction import Cost
@@ -302,7 +303,7 @@ def _nbytes(value: Any, seen: set[int] | None = None) -> int:
         if id(whole) in seen:
             return 0
         seen.add(id(whole))
-        return value.nbytes
+        return own_bytes(value)
     if isinstance(value, bytes):
         return len(value)
     if isinstance(value, tuple | Mapping):

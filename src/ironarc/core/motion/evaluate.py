@@ -27,6 +27,7 @@ from ironarc.core.motion.poses import Poses, poses_of
 from ironarc.core.motion.tracks import tracks_of
 from ironarc.core.rows import MOST, differing, spans_of
 from ironarc.core.scene.timing import Mix
+from ironarc.core.shared import mostly
 
 
 class Stage(IntFlag):
@@ -111,11 +112,12 @@ def _made_from(
         return None
     if not rows.any():
         return replace(was, motion=motion, anchors=anchors, differs=rows)
-    local, translation, world, position = (
-        x.copy() for x in (then.local, then.translation, then.rotation, then.position)
+    spans = spans_of(rows)
+    local, translation, world, position, turned, moved = (
+        mostly(x, spans) for x in (then.local, then.translation, then.rotation, then.position, was.turned, was.moved)
     )
-    turned, moved, differs = was.turned.copy(), was.moved.copy(), np.zeros(len(frames), dtype=bool)
-    for a, b in spans_of(rows):
+    differs = np.zeros(len(frames), dtype=bool)
+    for a, b in spans:
         here = {key: (at[a:b], turn[a:b]) for key, (at, turn) in anchors.items()}
         placed = _local(motion, own_frames(motion, frames[a:b]), here)
         local[a:b] = placed.rotation

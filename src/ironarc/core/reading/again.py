@@ -26,6 +26,7 @@ from ironarc.core.reading.derivatives import half_width
 from ironarc.core.reading.skin import SkinTrack
 from ironarc.core.reading.wrench import TOGETHER
 from ironarc.core.rows import Span, widened
+from ironarc.core.shared import mostly
 
 REACH_S = 0.5  # that what is asked of a reading looks to either side
 ENDS = 3  # frames at either end of a motion on which no push is told
@@ -180,7 +181,7 @@ def _rows_joined(was: np.ndarray, parts: list[tuple[Span, int, Any]], n: int) ->
     if was.ndim == 0 or len(was) not in (n, n - 1):
         return was
     wide = max(was.shape[1:2] + tuple(v.shape[1] for *_, v in parts if v.ndim > 1), default=0)
-    out = _as_wide(was, wide).copy()
+    out = mostly(_as_wide(was, wide), [span for span, *_ in parts])
     for (a, b), low, found in parts:
         rows = slice(a, min(b, len(was)))
         out[rows] = _as_wide(found, wide)[a - low : rows.stop - low]

@@ -13,6 +13,7 @@ from scipy.sparse import csr_array
 
 from ironarc.core import rotation
 from ironarc.core.rows import runs
+from ironarc.core.shared import mostly
 
 HALF_WIDTH_S = 0.06
 MIN_HALF_WIDTH = 2
@@ -104,9 +105,9 @@ def scatters_again(was: Sequence[np.ndarray], local: np.ndarray, changed: np.nda
     """The same of rotations that are not those of `was` on the frames `changed` (frames,) bool."""
     out = []
     for known, seen, rows in zip(was, _seen(local), _seen(changed), strict=True):
-        made = known.copy()
-        for a, b in runs(rows):
-            low, high = max(a - 4, 0), min(b, len(made))
+        spans = [(max(a - 4, 0), min(b, len(known))) for a, b in runs(rows)]
+        made = mostly(known, spans)
+        for low, high in spans:
             made[low:high] = _scatter(seen[low : high + 4])
         out.append(made)
     return tuple(out)

@@ -29,9 +29,10 @@ from ironarc.core.reading.skin import SkinTrack, follow, skin_of
 from ironarc.core.reading.spans import Span, resting, runs
 from ironarc.core.reading.weighing_doubt import WeighingDoubt
 from ironarc.core.reading.wrench import TOGETHER
-from ironarc.core.rows import MOST, differing, grown, patched, rows_of, spans_of, widened
+from ironarc.core.rows import MOST, differing, grown, rows_of, spans_of, widened
 from ironarc.core.scene.props import Prop
 from ironarc.core.settings import REFERENCE_HEIGHT_M
+from ironarc.core.shared import mostly, patched
 
 Answer = TypeVar("Answer")
 
@@ -181,6 +182,10 @@ class Reading:
             self._known[measure] = measure(self) if known is None else known
         return self._known[measure]
 
+    def known(self, measure: Callable[["Reading"], Answer]) -> Answer | None:
+        """What `measure` said of this reading; None where it was not asked yet."""
+        return self._known.get(measure)
+
     def before(self, measure: Callable[["Reading"], Answer]) -> tuple["Reading", Answer] | None:
         """The reading before an edit with what `measure` said of it; None where there is none, or it was not asked."""
         was = self.again.before if self.again else None
@@ -263,7 +268,7 @@ def _changed(
 
 def _followed(was: SkinTrack, poses: Poses, spans: list[Span]) -> SkinTrack:
     """The skin followed anew over some spans."""
-    out, n = [x.copy() for x in (was.at, was.middle, was.speed, was.moved)], len(poses.frames)
+    out, n = [mostly(x, spans) for x in (was.at, was.middle, was.speed, was.moved)], len(poses.frames)
     for a, b in spans:
         low, high = widened((a, b), was.step + 1, n)
         found = follow(was.skin, poses_in(poses, low, high), was.step)

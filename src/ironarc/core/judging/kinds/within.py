@@ -15,7 +15,8 @@ from ironarc.core.reading import Reading
 from ironarc.core.reading.again import poses_in
 from ironarc.core.reading.faults import kept_faults, kept_frames
 from ironarc.core.reading.inside import depth_in
-from ironarc.core.rows import patched, spans_of
+from ironarc.core.rows import spans_of
+from ironarc.core.shared import patched
 
 SOLID = ("trunk", "head", "thigh", "shank")
 ALONG = (0.2, 0.5, 0.8)  # of a part, where it is looked at

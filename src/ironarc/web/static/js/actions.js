@@ -1,5 +1,5 @@
 // What a hand can ask of the bench: edits, one after the other, and what is looked at.
-import { comes, keptAddress, postForm, postJson } from "./api.js";
+import { postForm, postJson } from "./api.js";
 import { nameInPlace } from "./naming.js";
 import { isPerformer, itemsOf } from "./scene.js";
 
@@ -16,8 +16,7 @@ export function createActions(root, state, setup, { say, shown, parts }) {
     state.set({ saving: true, playing: false });
     const sent = queue.then(async () => {
       try {
-        const { scene, reading, ...standing } = await send(state.get("revision"));
-        comes((name) => keptAddress(setup, standing.revision, name, name === "scene.json" ? {} : { as: "now", who: state.get("who") }), { "scene.json": scene, "reading.json": reading });
+        const standing = await send(state.get("revision"));
         shown.forgetWeight();
         state.set({ standing, trying: null, trial: null, side: "now", revision: standing.revision });
         return true;
@@ -54,7 +53,12 @@ export function createActions(root, state, setup, { say, shown, parts }) {
   const post = (path, body) => change((revision) => postJson(`/shots/${setup.shot}/${path}`, { revision, ...body }));
 
   // With the last that waits comes what is shown then
-  const postEdit = (revision, edit) => postJson(`/shots/${setup.shot}/edits`, { revision, edit, shows: waiting > 1 ? "" : state.get("who") });
+  async function postEdit(revision, edit) {
+    const who = waiting > 1 ? "" : state.get("who"), had = shown.readingOf(revision, who);
+    const { scene, reading, physics, blocks, ...standing } = await postJson(`/shots/${setup.shot}/edits`, { revision, edit, shows: who, has: Boolean(had) });
+    shown.came(standing.revision, who, { scene, reading, physics, blocks }, had);
+    return standing;
+  }
 
   // An edit worked out from the shot as it stands once all before it is saved; saved() is told when it is
   const editOn = (make, saved) => change(async (revision) => {

@@ -35,9 +35,9 @@ async function ask(address, options) {
 
 // What came along with an answer and will be asked for, by its address; it is given once
 const came = new Map();
-export function comes(address, data) {
+export function comes(byAddress) {
   came.clear(); // what nobody asked for was of a revision that is passed over
-  for (const [at, told] of Object.entries(data)) if (told) came.set(address(at), told);
+  for (const [address, told] of Object.entries(byAddress)) if (told) came.set(address, told);
 }
 
 export async function getJson(address, signal) {

@@ -46,6 +46,10 @@ export function createBlocks(setup, get = getBuffer) {
   const request = (revision, wants, signal) => get(keptAddress(setup, revision, "blocks.f32", wants.map((want) => ["want", want])), signal);
 
   return {
+    // Blocks that came along with something else, as text of bytes
+    take(text) {
+      for (const [name, block] of unpacked(Uint8Array.from(atob(text), (c) => c.charCodeAt(0)).buffer)) keep(name, block);
+    },
     // Everything of a first picture, before anything is known of it
     async first(revision, wants, signal) {
       if (kept.size) return;

@@ -1,5 +1,5 @@
 // What is shown of the shot: only the latest request counts, an older one is dropped.
-import { getJson, keptAddress } from "./api.js";
+import { comes, getJson, keptAddress } from "./api.js";
 import { createBlocks, joined } from "./blocks.js";
 import { wholeOf, within } from "./begins.js";
 import { afterFirstPicture } from "./later.js";
@@ -117,8 +117,29 @@ export function createShown(root, state, setup, { say, skins }) {
     weightUnderWay = false;
   }
 
+  // The reading that is here of a performer at a revision, as the shot stands; null for none
+  const readingOf = (revision, who) => (state.get("seen") === revision && state.get("variant") === "now" && state.get("data")?.who === who && !state.get("data").early ? state.get("data") : null);
+
+  // What came along with the answer to an edit, of a performer that is shown then; `had` : the reading it points into
+  function came(revision, who, { scene, reading, physics, blocks: bytes }, had) {
+    const at = (name, query = {}) => keptAddress(setup, revision, name, query), of = { as: "now", who };
+    comes({ [at("scene.json")]: scene, [at("reading.json", of)]: reading && whole(reading, had), [at("physics.json", of)]: physics });
+    if (bytes) blocks.take(bytes);
+  }
+
   // A weight that still waits to be tried is none once an edit was made
   function forgetWeight() { nextWeight = null; }
 
-  return { load, bring, tryWeight, forgetWeight };
+  return { load, bring, tryWeight, forgetWeight, readingOf, came };
+}
+
+// A reading whose piers' spans, flights and findings are told by their places in another one, where that has them
+export function whole(reading, had) {
+  const spans = had ? had.piers.flatMap((lane) => lane.spans) : [];
+  const from = (list) => (x) => (typeof x === "number" ? list[x] : x);
+  return {
+    ...reading,
+    flights: reading.flights.map(from(had?.flights)), findings: reading.findings.map(from(had?.findings)),
+    piers: reading.piers.map((lane) => ({ ...lane, spans: lane.spans.map(from(spans)) })),
+  };
 }
