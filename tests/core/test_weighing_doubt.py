@@ -33,7 +33,7 @@ def test_a_path_that_another_weighing_puts_on_its_arc_is_no_fault():
     reading = read(somersault(HEAVY), BODY, G, 0.0)
     (flight,) = reading.flights
     assert flight.arc_max_m > 0.025
-    assert reading.weighing_doubt.off_arc(slice(0, N)) < 0.006
+    assert reading.traced.weighing_doubt.off_arc(slice(0, N), G) < 0.006
     assert not [f for f in find(reading) if f.kind in ("arc", "hang", "phantom")]
     # and by its own weighing it lies on its arc to a millimetre
     assert read(somersault(HEAVY), HEAVY, G, 0.0).flights[0].arc_max_m < 0.001
@@ -42,7 +42,7 @@ def test_a_path_that_another_weighing_puts_on_its_arc_is_no_fault():
 def test_a_bump_is_a_fault_whatever_the_body_weighs():
     bump = np.outer(np.exp(-(((np.arange(N) - 14) / 3.0) ** 2)), [0.0, 0.12, 0.0])
     reading = read(somersault(HEAVY, bump), BODY, G, 0.0)
-    assert reading.weighing_doubt.off_arc(slice(0, N)) > 0.06
+    assert reading.traced.weighing_doubt.off_arc(slice(0, N), G) > 0.06
     assert [f for f in find(reading) if f.kind == "arc"]
 
 
@@ -52,7 +52,7 @@ def test_the_stated_error_of_gravity_holds_the_other_tables_gravity():
     # the build is as far from the table as any: its spread is taken for two standard errors
     assert 0.3 < abs(flight.implied_g - G) < 3 * flight.implied_g_se
     alone = read(carried(np.maximum(0.5 + 2 * np.arange(12) / FPS - G / 2 * (np.arange(12) / FPS) ** 2, 0.3)), BODY, G)
-    assert alone.weighing_doubt.gravity(slice(0, 12)) < 0.01  # a stiff body falls alike, whatever it weighs
+    assert alone.traced.weighing_doubt.gravity(slice(0, 12)) < 0.01  # a stiff body falls alike, whatever it weighs
 
 
 def test_what_was_typed_is_sure():
@@ -60,15 +60,15 @@ def test_what_was_typed_is_sure():
     held = tuple((name, FixedMass(float(kg))) for name, kg in zip(names, BODY.masses, strict=True))
     sure = weigh(BODY.anatomy.rig, BODY.scale_to_m, Weighing(held=held))
     reading = read(somersault(HEAVY), sure, G, 0.0)
-    assert reading.weighing_doubt.gravity(slice(0, N)) == 0.0
-    assert reading.weighing_doubt.plumb().max() == 0.0
+    assert reading.traced.weighing_doubt.gravity(slice(0, N)) == 0.0
+    assert reading.traced.weighing_doubt.plumb().max() == 0.0
     assert [f for f in find(reading) if f.kind == "arc"]
 
 
 def test_the_plumb_is_the_less_sure_the_more_hangs_on_one_side():
     stands = carried(np.zeros(20), 1 / FPS)
     bent = posed(stands, {"Spine": (1.4, 0, 0)})
-    upright, over = (read(p, BODY, G, 0.0).weighing_doubt.plumb().max() for p in (stands, bent))
+    upright, over = (read(p, BODY, G, 0.0).traced.weighing_doubt.plumb().max() for p in (stands, bent))
     assert over > 3 * upright
     assert over == pytest.approx(0.01, abs=0.008)
 
@@ -76,10 +76,10 @@ def test_the_plumb_is_the_less_sure_the_more_hangs_on_one_side():
 def test_a_stiff_turn_owes_nothing_to_the_weighing_and_a_swung_leg_its_share():
     turn = rotation.about_axis("X", np.linspace(0, 2.0, N))
     stiff = read(carried(np.full(N, 1.0), 1 / FPS, turn=turn), BODY, G, 0.0)
-    assert stiff.weighing_doubt.spin(slice(1, N - 1)) < 0.02 * np.linalg.norm(stiff.angular_momentum[N // 2])
+    assert stiff.traced.weighing_doubt.spin(slice(1, N - 1)) < 0.02 * np.linalg.norm(stiff.angular_momentum[N // 2])
     swing = np.outer(0.8 * np.sin(2 * np.pi * np.arange(N) / 12), [1.0, 0.0, 0.0])
     kicks = read(posed(carried(np.full(N, 1.0), 1 / FPS), {"LeftUpLeg": swing}), BODY, G, 0.0)
-    doubt = kicks.weighing_doubt
+    doubt = kicks.traced.weighing_doubt
     at = slice(2, N - 2)
     # by hand: every segment's own part of L, its mean taken off, by half of what its share is unsure by
     each = doubt._spins[:, at] - doubt._spins[:, at].mean(axis=1, keepdims=True)
@@ -91,7 +91,7 @@ def test_a_stiff_turn_owes_nothing_to_the_weighing_and_a_swung_leg_its_share():
 
 
 def test_a_share_is_unsure_by_what_another_table_says_and_by_a_tenth_at_least():
-    doubt = read(carried(np.zeros(10), 1 / FPS), BODY, G, 0.0).weighing_doubt
+    doubt = read(carried(np.zeros(10), 1 / FPS), BODY, G, 0.0).traced.weighing_doubt
     spread = dict(zip(dict.fromkeys(p.segment for p in BODY.parts), doubt.spread, strict=True))
     assert spread["forearm"] == 0.1
     assert spread["thigh"] == pytest.approx(1 - 0.100 / 0.1416, abs=0.01)

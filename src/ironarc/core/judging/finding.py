@@ -2,6 +2,8 @@
 
 from collections.abc import Iterator, Mapping
 from dataclasses import dataclass, field
+from functools import cached_property
+from math import sqrt
 
 import numpy as np
 
@@ -53,7 +55,7 @@ class Finding:
     @property
     def notice(self) -> float:
         """How much of it a viewer sees: how far past its limit, for how long (in frames)."""
-        return self.value / max(self.limit, 1e-9) * float(np.sqrt(self.end - self.start + 1))
+        return self.value / max(self.limit, 1e-9) * sqrt(self.end - self.start + 1)
 
 
 @dataclass(frozen=True)
@@ -67,6 +69,11 @@ class Case:
     limits: Limits
     about: Others = NOBODY
     asked: list = field(default_factory=list)
+
+    @cached_property
+    def _scaled(self) -> dict[str, tuple[float, float]]:
+        """The limits of a kind at this figure's size, by kind."""
+        return {}
 
     @property
     def others(self) -> Others:
@@ -86,13 +93,16 @@ class Case:
 
     def graded(self, kind: str, value: float) -> tuple[str, float]:
         """Grade of a value of some kind and the limit it was held against, at this figure's size."""
-        grade = self.limits[kind]
-        factor = {LENGTH: self.reading.size, SPEED: float(np.sqrt(self.reading.size))}.get(grade.scales, 1.0)
-        if grade.noisy and self.reading.traced.captured:
-            factor *= CAPTURED
-        if value > grade.cracked * factor * ROUNDING:
-            return CRACKED, grade.cracked * factor
-        return (STRAINED if value > grade.strained * factor * ROUNDING else SOUND), grade.strained * factor
+        if kind not in self._scaled:
+            grade, size = self.limits[kind], self.reading.size
+            factor = {LENGTH: size, SPEED: sqrt(size)}.get(grade.scales, 1.0)
+            if grade.noisy and self.reading.traced.captured:
+                factor *= CAPTURED
+            self._scaled[kind] = grade.strained * factor, grade.cracked * factor
+        strained, cracked = self._scaled[kind]
+        if value > cracked * ROUNDING:
+            return CRACKED, cracked
+        return (STRAINED if value > strained * ROUNDING else SOUND), strained
 
     def raised(
         self,

@@ -204,8 +204,10 @@ def _meetings(reading: Reading, other: Beside, among: np.ndarray) -> Iterator[Bl
     """Every place of another's hands, feet, elbows, knees and head that comes onto a part of this body, from one of
     the frames `among` (frames,) bool to the next."""
     mine, theirs, dt = reading.poses, other.poses, reading.poses.dt
-    roots = mine.position[:, mine.rig.roots[0]] - theirs.position[:, theirs.rig.roots[0]]
-    near = (rotation.length(roots) < REACH_M) & among
+    at = np.flatnonzero(among)
+    roots = mine.position[at, mine.rig.roots[0]] - theirs.position[at, theirs.rig.roots[0]]
+    near = np.zeros(len(among), dtype=bool)
+    near[at] = rotation.length(roots) < REACH_M
     near[:-1] |= near[1:]
     near[1:] |= near[:-1] & among[:-1]
     rows = np.flatnonzero(near)

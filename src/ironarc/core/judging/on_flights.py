@@ -31,7 +31,7 @@ def off_whatever_it_weighs(case: Case, flight: Flight) -> float:
     known = case.reading.ask(_off_arcs)
     if id(flight) not in known:
         span = slice(flight.start - case.first, flight.end - case.first + 1)
-        known[id(flight)] = flight, case.reading.weighing_doubt.off_arc(span)
+        known[id(flight)] = flight, case.reading.traced.weighing_doubt.off_arc(span, case.reading.g)
     return known[id(flight)][1]
 
 

@@ -41,7 +41,7 @@ def _off_footing(reading: Reading) -> np.ndarray:
 @by_frames
 def _plumb_doubt(reading: Reading) -> np.ndarray:
     """(frames,) m that the place of the plumb is unsure by, for how the body is weighed."""
-    return reading.weighing_doubt.plumb()
+    return reading.traced.weighing_doubt.plumb()
 
 
 def spans_of(case: Case) -> list[tuple[int, int, float]]:

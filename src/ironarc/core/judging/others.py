@@ -74,9 +74,17 @@ def apart_since(mine_then: Poses, mine: Poses, theirs_then: Poses, theirs: Poses
     for then, now in ((mine_then, mine), (theirs_then, theirs)):
         if then.position.shape != now.position.shape:
             return None
-        rows = differing(then.position, now.position) | differing(then.rotation, now.rotation)
+        rows = _apart(then, now)
         out = rows if out is None else out | rows
     return out
+
+
+def _apart(then: Poses, now: Poses) -> np.ndarray:
+    """(frames,) bool: where a body stands otherwise than it did."""
+    for one, other in ((now, then), (then, now)):
+        if one.since and one.since[0]() is other:
+            return one.since[1]
+    return differing(then.position, now.position) | differing(then.rotation, now.rotation)
 
 
 NOBODY = Others()

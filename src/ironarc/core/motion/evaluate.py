@@ -14,6 +14,7 @@ frame by frame, so that a writer can give back the rest as it came.
 
 from dataclasses import dataclass, replace
 from enum import IntFlag
+from weakref import ref
 
 import numpy as np
 
@@ -128,7 +129,7 @@ def _made_from(
         translation[a:b], turned[a:b], moved[a:b] = placed.translation, placed.turned, placed.moved
         world[a:b], position[a:b] = forward(motion.rig, local[a:b], translation[a:b])
         differs[a:b] = differing(then.local[a:b], local[a:b]) | differing(then.translation[a:b], translation[a:b])
-    poses = Poses(motion.rig, frames, dt, local, translation, world, position)
+    poses = Poses(motion.rig, frames, dt, local, translation, world, position, (ref(then), differs))
     return Evaluated(poses, own, turned, moved, motion, anchors, differs)
 
 

@@ -1,6 +1,7 @@
 """Poses: a body's motion as rotations and places, from which everything else is read."""
 
 from dataclasses import dataclass
+from weakref import ref
 
 import numpy as np
 
@@ -18,6 +19,7 @@ class Poses:
     translation : (frames, joints, 3) m, joint origin in its parent's axes
     rotation : (frames, joints, 4) joint from world
     position : (frames, joints, 3) m, world
+    since : the poses that these were made from after an edit, and (frames,) bool where the two differ
     """
 
     rig: Rig
@@ -27,6 +29,7 @@ class Poses:
     translation: np.ndarray
     rotation: np.ndarray
     position: np.ndarray
+    since: "tuple[ref[Poses], np.ndarray] | None" = None
 
     @property
     def fps(self) -> float:

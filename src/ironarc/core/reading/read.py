@@ -71,14 +71,15 @@ class Traced:
     evaluated: Evaluated | None = None
     since: "tuple[ref[Traced], np.ndarray] | None" = None
 
-    @property
+    @cached_property
     def size(self) -> float:
         """Height of the figure over 1.75 m."""
         return self.body.anatomy.height_m / REFERENCE_HEIGHT_M
 
-    def weighing_doubt(self, g: float) -> WeighingDoubt:
+    @cached_property
+    def weighing_doubt(self) -> WeighingDoubt:
         """What the motion owes to its weighing."""
-        return WeighingDoubt(self.body, self.centres, self.com, self.poses.dt, g)
+        return WeighingDoubt(self.body, self.centres, self.com, self.poses.dt)
 
 
 @dataclass(frozen=True, eq=False)
@@ -167,11 +168,6 @@ class Reading:
     def breaks(self) -> tuple[int, ...]:
         """First and last index of every flight, over which no derivative reaches."""
         return tuple(edge for span in self.footing.flights for edge in span)
-
-    @cached_property
-    def weighing_doubt(self) -> WeighingDoubt:
-        """What it owes to the weighing."""
-        return self.traced.weighing_doubt(self.g)
 
     def ask(self, measure: Callable[["Reading"], Answer]) -> Answer:
         """What `measure` says of this reading, worked out once: forces, balance, joints and the like are for those
@@ -366,7 +362,7 @@ def _flights(
     moving = Moving(
         traced.com, moved.com_velocity, moved.angular_momentum, poses.frames, poses.dt, traced.apart
     )  # fmt: skip
-    doubt, out, reach = traced.weighing_doubt(g), [], 2 * reach_of_fits(poses.dt) + 16
+    doubt, out, reach = traced.weighing_doubt, [], 2 * reach_of_fits(poses.dt) + 16
     known = {} if was is None else dict(zip(was.footing.flights, was.flights, strict=True))
     for a, b in footing.flights:
         if (a, b) in known and not differs[max(a - reach, 0) : b + reach].any():

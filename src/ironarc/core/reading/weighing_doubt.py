@@ -24,12 +24,11 @@ class WeighingDoubt:
     """Of a body in motion: its segments, by how much of their mass each is unsure, and what comes of that. What a
     person has typed is sure.
 
-    centres : (frames, bodies, 3) m; com : (frames, 3) m, of the whole with what it holds; dt : s; g : m/s²
+    centres : (frames, bodies, 3) m; com : (frames, 3) m, of the whole with what it holds; dt : s
     """
 
-    def __init__(self, body: Body, centres: np.ndarray, com: np.ndarray, dt: float, g: float):
-        self.body, self.com, self.dt, self.g = body, com, dt, g
-        self.from_com = centres - np.einsum("b,fbi->fi", body.masses / body.masses.sum(), centres)[:, None]
+    def __init__(self, body: Body, centres: np.ndarray, com: np.ndarray, dt: float):
+        self.body, self.com, self.dt, self.centres = body, com, dt, centres
         names = list(dict.fromkeys(part.segment for part in body.parts if part.source != TYPED))
         column = {int(joint): i for i, joint in enumerate(body.joints)}
         self.mass = np.zeros((len(names), len(column)))
@@ -38,9 +37,14 @@ class WeighingDoubt:
                 self.mass[names.index(part.segment), column[part.joint]] += part.mass_kg
         self.spread = np.array([_spread(name, body) for name in names])
 
+    def _from_com(self, at: slice) -> np.ndarray:
+        """(frames, bodies, 3) m from the body's own center of gravity."""
+        masses, centres = self.body.masses, self.centres[at]
+        return centres - np.einsum("b,fbi->fi", masses / masses.sum(), centres)[:, None]
+
     def moved(self, at: slice) -> np.ndarray:
         """(segments, frames, 3) m that the center of gravity moves by for a share of 1 more on each."""
-        return np.einsum("sb,fbi->sfi", self.mass, self.from_com[at]) / self.body.mass_kg
+        return np.einsum("sb,fbi->sfi", self.mass, self._from_com(at)) / self.body.mass_kg
 
     def gravity(self, at: slice) -> float:
         """m/s², what the gravity that a flight over the frames `at` implies is unsure by: a standard deviation."""
@@ -49,15 +53,15 @@ class WeighingDoubt:
             return 0.0
         return self._together(self.moved(at)[:, :, 1] @ arc_solutions(n, self.dt)[1][2])
 
-    def off_arc(self, at: slice) -> float:
-        """m, how far the path over the frames `at` is off gravity's arc by the plausible weighing that brings it
-        nearest; inf for fewer frames than tell it."""
+    def off_arc(self, at: slice, g: float) -> float:
+        """m, how far the path over the frames `at` is off the arc of gravity g (m/s²) by the plausible weighing that
+        brings it nearest; inf for fewer frames than tell it."""
         n = len(self.com[at])
         if n < 6 or not len(self.spread):
             return np.inf
         t = np.arange(n) * self.dt
         line = np.linalg.qr(np.column_stack([np.ones(n), t]))[0]
-        fallen = self.com[at] + np.outer(self.g * t * t / 2, [0.0, 1.0, 0.0])
+        fallen = self.com[at] + np.outer(g * t * t / 2, [0.0, 1.0, 0.0])
         off, by = (x - line @ (line.T @ x) for x in (fallen, self.moved(at)))
         by = by.reshape(len(by), -1).T
         rows = np.concatenate([by, np.diag(NOISE_M / (self.spread / 2))])
@@ -85,7 +89,8 @@ class WeighingDoubt:
         """(segments, frames, 3) kg·m²/s of each segment about the center of gravity."""
         if len(self.com) < 2:
             return np.zeros((len(self.spread), len(self.com), 3))
-        orbital = rotation.cross(self.from_com, np.gradient(self.from_com, self.dt, axis=0))
+        from_com = self._from_com(slice(None))
+        orbital = rotation.cross(from_com, np.gradient(from_com, self.dt, axis=0))
         return np.einsum("sb,fbi->sfi", self.mass, orbital)
 
     def _together(self, each: np.ndarray) -> float:

@@ -32,7 +32,7 @@ def rule(case: Case) -> Iterator[Finding]:
             share = flight.spin.unsteadiness
             says = _says(flight, mean, share, case)
             at = slice(flight.start - case.first, flight.end - case.first + 1)
-            unsure = SETTINGS["errors"].value * reading.weighing_doubt.spin(at)
+            unsure = SETTINGS["errors"].value * reading.traced.weighing_doubt.spin(at)
             sure = share * max(1.0 - unsure / flight.spin.rms_dev, 0.0)
             yield from case.raised("spin", share, flight.start, flight.end, says, "whole body", sure=sure)
         for at_take_off, change in ((True, flight.spin_gained), (False, flight.spin_lost)):
