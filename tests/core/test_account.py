@@ -68,7 +68,7 @@ def test_strides_are_told_from_the_fall_alone(pace):
     path[:, 2] = 3.0 * np.arange(len(rise)) / fps
     in_air = np.tile([False] * 5 + [True] * 4, 6)
     clearance = np.where(in_air, 0.06, 0.02)[:, None]
-    found = find_footing(clearance, np.full(clearance.shape, 2.0), path, 1 / fps, G, 1.0, captured=False)
+    found = find_footing(clearance, np.full(clearance.shape, 2.0), Arcs(path, 1 / fps), G, 1.0, captured=False)
     if pace == 1.0:
         assert len(found.flights) == 6
         assert (found.air == in_air).mean() > 0.85
@@ -90,7 +90,7 @@ def test_strides_at_another_pace_prove_one_another(pace, strides, flies):
     in_air = np.tile([False] * stance + [True] * air, strides)
     hop = 0.05 * np.sin(np.pi * (np.arange(air) + 1) / (air + 1))
     clearance = np.tile(np.concatenate([np.zeros(stance), hop]), strides)[:, None]
-    found = find_footing(clearance, np.where(in_air, 2.0, 0.0)[:, None], path, 1 / fps, G, 1.0, captured=False)
+    found = find_footing(clearance, np.where(in_air, 2.0, 0.0)[:, None], Arcs(path, 1 / fps), G, 1.0, captured=False)
     if flies:
         assert len(found.flights) == strides
         assert (found.air == in_air).mean() > 0.9
@@ -110,7 +110,7 @@ def test_paths_that_fall_each_in_its_own_way_prove_nothing():
         path = np.concatenate([path, stride])
     in_air = np.tile([False] * stance + [True] * air, 6)
     clearance = np.where(in_air, 0.03, 0.0)[:, None]
-    found = find_footing(clearance, np.where(in_air, 2.0, 0.0)[:, None], path, 1 / fps, G, 1.0, captured=False)
+    found = find_footing(clearance, np.where(in_air, 2.0, 0.0)[:, None], Arcs(path, 1 / fps), G, 1.0, captured=False)
     assert found.flights == ()
 
 

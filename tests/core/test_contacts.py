@@ -181,7 +181,7 @@ def test_runs():
 
 
 def test_nothing_to_touch_with_is_borne_by_nothing():
-    found = find_footing(np.zeros((5, 0)), np.zeros((5, 0)), np.zeros((5, 3)), 1 / 24, G, 1.0)
+    found = find_footing(np.zeros((5, 0)), np.zeros((5, 0)), Arcs(np.zeros((5, 3)), 1 / 24), G, 1.0)
     assert found.flights == ()
     assert found.on.shape == (5, 0)
 

@@ -46,13 +46,13 @@ class Finding:
     left: str = ""
     by_hand: bool = False
 
-    @property
+    @cached_property
     def id(self) -> str:
         """What it is known by within a revision: whose it is, its kind and part, and the own frame in its middle."""
         part = f":{self.part.replace(' ', '-')}" if self.part else ""
         return f"{self.performer}:{self.kind}{part}:{sum(self.own) // 2}"
 
-    @property
+    @cached_property
     def notice(self) -> float:
         """How much of it a viewer sees: how far past its limit, for how long (in frames)."""
         return self.value / max(self.limit, 1e-9) * sqrt(self.end - self.start + 1)

@@ -29,7 +29,7 @@ class Arcs:
 
     def __init__(self, path: np.ndarray, dt: float):
         n = len(path)
-        self.dt, self.frames = dt, n
+        self.path, self.dt, self.frames = path, dt, n
         t = np.arange(n) - (n - 1) / 2
         scale = max(np.abs(t).max(), 1.0)
         basis = np.column_stack([np.ones(n), t / scale, (t / scale) ** 2])

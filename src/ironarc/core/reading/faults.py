@@ -29,6 +29,7 @@ PLANTED_BW = 0.15  # a foot that bears less is drawn along, not planted
 SOFT = 0.35  # of its half-width that a round part gives way where it lies
 TWIN, TWIN_FRAMES = 1 / 3, 0.5  # of the larger fault, and of its frames, from which left and right are one fault
 ON_BALL = 0.5  # of what a foot on its ball turns and drags as it pushes that counts as a slide
+LEAST_M = 0.01  # of a fault, of a figure 1.75 m tall
 STILL_SHARE = 0.05  # of a slide's way at either end that is left out of its frames
 
 
@@ -232,7 +233,10 @@ def _sinks(reading: Reading) -> list[ContactFault]:
         depth = np.maximum(thick - np.where(np.isfinite(near.away), near.away, np.inf) - give, 0.0)
         if surface != FLOOR:
             depth = np.where(reading.touch[surface], depth, 0.0)
+        deep = depth.max(axis=0, initial=0.0) > LEAST_M * reading.size
         for what, points in _parts(reading).items():
+            if not deep[points].any():
+                continue
             if any(skin.points[i].point == "palm" and not _has_wrist(reading, skin.points[i]) for i in points):
                 continue
             deepest = depth[:, points].max(axis=1)
@@ -245,7 +249,7 @@ def _parts(reading: Reading) -> dict[str, np.ndarray]:
 
 
 def kept_faults(
-    reading: Reading, kind: str, value: np.ndarray, window: int, what: str, surface: str, least: float = 0.01
+    reading: Reading, kind: str, value: np.ndarray, window: int, what: str, surface: str, least: float = LEAST_M
 ) -> list[ContactFault]:  # fmt: skip
     """Faults where `value` (frames,) m stays up for `window` frames; how far is what it keeps up."""
     low = least * reading.size

@@ -46,9 +46,9 @@ class Search:
     """Holds what the steps of the search share; frames are indices. was : what an earlier one found, so that runs about
     which nothing is told otherwise need not be cut again"""
 
-    def __init__(self, clearance, speed, path, dt, g, size, borne, aloft, captured, was: Accounted | None = None):
+    def __init__(self, clearance, speed, arcs, g, size, borne, aloft, captured, was: Accounted | None = None):
         self.was = was
-        self.dt, self.g, self.size, self.path = dt, g, size, path
+        self.arcs, self.path, self.dt, self.g, self.size = arcs, arcs.path, arcs.dt, g, size
         rows = np.arange(len(clearance))
         self.nearest = clearance.argmin(axis=1)
         self.least = clearance[rows, self.nearest]
@@ -57,7 +57,6 @@ class Search:
         self.fastest = speed.max(axis=1)
         # a path without a capture's noise is held closer to its arcs
         self.noise = 1.0 if captured else SETTINGS["quiet"].value
-        self.arcs = Arcs(path, dt)
         rest = resting(clearance, speed, size)
         touch, still = SETTINGS["free_touch"].value * size, SETTINGS["free_still"].value * size
         rest &= ~(falling(self.arcs, g, size)[:, None] & ~((clearance < touch) & (speed < still)))

@@ -10,6 +10,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from ironarc.core.reading.arcs import Arcs
 from ironarc.core.reading.flight_search import Accounted, Search
 from ironarc.core.reading.spans import Span
 from ironarc.core.settings import SETTINGS
@@ -34,14 +35,14 @@ class Footing:
 
 
 def find_footing(
-    clearance: np.ndarray, speed: np.ndarray, path: np.ndarray, dt: float, g: float, size: float,
+    clearance: np.ndarray, speed: np.ndarray, arcs: Arcs, g: float, size: float,
     borne: np.ndarray | None = None, aloft: np.ndarray | None = None, captured: bool = True,
     was: Accounted | None = None,
 ) -> Footing:  # fmt: skip
     """Rest, doubt and flights of a motion.
 
     clearance (frames, points) m over the nearest surface, infinite for a point that a person lifted; speed (frames,
-    points) m/s against it; path (frames, 3) m of the center of gravity of a whole that stays the same
+    points) m/s against it; arcs : of the path of the center of gravity of a whole that stays the same
     size : figure's height over 1.75 m; borne, aloft : (frames,) bool, where a person says so
     captured : whether the path carries a capture's noise; was : what an earlier search with the same dt, g, size and
         noise found
@@ -51,7 +52,7 @@ def find_footing(
     borne, aloft = none if borne is None else borne, none if aloft is None else aloft
     if points == 0 or n == 0:
         return Footing((), (), np.zeros((n, points), dtype=bool), none, none)
-    search = Search(clearance, speed, path, dt, g, size, borne, aloft, captured, was)
+    search = Search(clearance, speed, arcs, g, size, borne, aloft, captured, was)
     flights, hovers = search.flights()
     air = none.copy()
     for a, b in flights:

@@ -28,6 +28,7 @@ class Forces:
     """All in body weights (of the body with what it holds).
 
     needed : (frames, 3) the force that the motion needs; given : (frames, points, 3) what each contact gives
+    grf : (frames, 3) of all contacts together
     phantom : (frames, 3) what no contact gave; torque : (frames, 3) m, the same of the torque
     cop : (frames, 3) m, centre of pressure; NaN where nothing pushes
     told : (frames,) bool, False at the clip's ends, where no derivative can be trusted
@@ -37,6 +38,7 @@ class Forces:
 
     needed: np.ndarray
     given: np.ndarray
+    grf: np.ndarray
     phantom: np.ndarray
     torque: np.ndarray
     cop: np.ndarray
@@ -54,11 +56,6 @@ class Forces:
     def share(self) -> np.ndarray:
         """(frames, parts) of the whole push that each of `parts` bears."""
         return self.shares[:, self.bears.any(axis=0)]
-
-    @cached_property
-    def grf(self) -> np.ndarray:
-        """(frames, 3) body weights, of all contacts together."""
-        return self.given.sum(axis=1)
 
     @cached_property
     def size(self) -> np.ndarray:
@@ -93,7 +90,8 @@ def read_forces(reading: Reading) -> Forces:
     total = summed(frame, weight[:, None], n)
     cop = summed(frame, weight[:, None] * where, n)
     cop = np.where(total > 1e-6, cop / np.maximum(total, 1e-6), np.nan)
-    return Forces(needed, given, left[:, :3], left[:, 3:], cop, told, *_shares(reading, pads.at, pads.on, cop))
+    shares = _shares(reading, pads.at, pads.on, cop)
+    return Forces(needed, given, given.sum(axis=1), left[:, :3], left[:, 3:], cop, told, *shares)
 
 
 def summed(into: np.ndarray, values: np.ndarray, count: int) -> np.ndarray:

@@ -53,7 +53,7 @@ def read_joints(reading: Reading) -> Joints:
     tracks = reading.ask(_tracks) if round(reading.traced.apart) <= 1 else _tracks(reading)
     return Joints(
         tuple(_hinges(reading)), tracks.jump_rate, tracks.turned_rad,
-        _stretch(reading.poses.translation, reading.body), _freezes(reading, tracks),
+        _stretch(reading.ask(_lengths), reading.body), _freezes(reading, tracks),
     )  # fmt: skip
 
 
@@ -199,9 +199,14 @@ def _world(turn: np.ndarray, chain: Chain) -> np.ndarray:
     return rotation.rotate(turn[:, bone.joint], bone.direction)
 
 
-def _stretch(translation: np.ndarray, body: Body) -> np.ndarray:
+@by_frames
+def _lengths(reading: Reading) -> np.ndarray:
+    """(frames, joints) m from each joint to its parent."""
+    return rotation.length(reading.poses.translation)
+
+
+def _stretch(length: np.ndarray, body: Body) -> np.ndarray:
     rig = body.anatomy.rig
-    length = rotation.length(translation)
     usual = np.median(length, axis=0)
     out = np.abs(length - usual) / np.maximum(usual, 1e-9)
     # a root goes where it likes, also below one that has no mass and only carries the body; and a joint that lies on

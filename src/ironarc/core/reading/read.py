@@ -77,6 +77,11 @@ class Traced:
         return self.body.anatomy.height_m / REFERENCE_HEIGHT_M
 
     @cached_property
+    def arcs(self) -> Arcs:
+        """Free arcs over any windows of its path."""
+        return Arcs(self.path, self.poses.dt)
+
+    @cached_property
     def weighing_doubt(self) -> WeighingDoubt:
         """What the motion owes to its weighing."""
         return WeighingDoubt(self.body, self.centres, self.com, self.poses.dt)
@@ -207,7 +212,7 @@ def read(
     """
     traced = trace(poses, body, props, loads, own, sample_time_s, plays)
     if floor is None:
-        floor = estimate_floor(traced.track, traced.size, falls=falling(Arcs(traced.path, poses.dt), g, traced.size))
+        floor = estimate_floor(traced.track, traced.size, falls=falling(traced.arcs, g, traced.size))
     return read_traced(traced, g, floor if isinstance(floor, Floor) else Floor(float(floor)), by_hand)
 
 
@@ -288,7 +293,7 @@ def read_traced(
     said = what_is_said(by_hand, surfaces, track.skin, names, poses.frames)
     nearest, away, speed = _nearest(surfaces, said)
     footing = find_footing(
-        away, speed, traced.path, poses.dt, g, size,
+        away, speed, traced.arcs, g, size,
         said.borne if said else None, said.aloft if said else None, traced.captured, was and was.footing.accounted,
     )  # fmt: skip
     if said is not None:

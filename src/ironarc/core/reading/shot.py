@@ -72,7 +72,7 @@ def estimated_floor(shot: Shot, tilted: bool = False) -> Floor:
 def other_floor(reading: Reading) -> float | None:
     """Another height (m) that this body rests at on nearly as many frames as on the floor; None where it doesn't."""
     traced = reading.traced
-    falls = falling(Arcs(traced.path, traced.poses.dt), reading.g, traced.size)
+    falls = falling(traced.arcs, reading.g, traced.size)
     return estimate_floor(traced.track, traced.size, falls=falls).levels_but(reading.floor_m, traced.size)
 
 

@@ -61,10 +61,16 @@ class Card:
 
     finding: Finding
     who: str
-    value: str
-    limit: str
     rest: tuple[Finding, ...] = ()
     offer: Try | None = None
+
+    @property
+    def value(self) -> str:
+        return told(self.finding.value, self.finding.unit)
+
+    @property
+    def limit(self) -> str:
+        return told(self.finding.limit, self.finding.unit)
 
     @property
     def ids(self) -> list[str]:
@@ -143,7 +149,7 @@ def cards_of(views: Mapping[str, View]) -> tuple[list[Card], list[Card]]:
 
 def _card(found: list[Finding], view: View) -> Card:
     lead, *rest = found
-    return Card(lead, view.performer.name, told(lead.value, lead.unit), told(lead.limit, lead.unit), tuple(rest))
+    return Card(lead, view.performer.name, tuple(rest))
 
 
 def proof_of(finding: Finding, view: View, house_limits: Sequence[Limit], by_hand: bool) -> Proof:
