@@ -289,6 +289,8 @@ def _girth(bone: Bone, mass: float, segment: str, female: float, density: float)
 
 
 def world_inertia(body: Body, world_rotation: np.ndarray) -> np.ndarray:
-    """(frames, bodies, 3, 3) kg·m² inertia of each body about its com, world axes."""
+    """(frames, 3, 3) kg·m² of all bodies, each about its own com, world axes: Σ R I Rᵀ."""
     r = rotation.to_matrix(world_rotation[:, body.joints])
-    return r @ body.inertias @ np.swapaxes(r, -1, -2)
+    # side by side, so that one product a frame adds them up
+    turned = np.swapaxes(r @ body.inertias, 1, 2).reshape(len(r), 3, -1)
+    return turned @ np.swapaxes(r, -1, -2).reshape(len(r), -1, 3)

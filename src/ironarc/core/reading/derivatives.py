@@ -154,8 +154,8 @@ def difference_operator(
 
 
 def apply(operator: csr_array, x: np.ndarray) -> np.ndarray:
-    """The operator on x (frames, ...), the same shape."""
-    return (operator @ x.reshape(len(x), -1)).reshape(x.shape)
+    """The operator, or some of its rows, on x (frames, ...): a row for each of its."""
+    return (operator @ x.reshape(len(x), -1)).reshape(-1, *x.shape[1:])
 
 
 def derivative(

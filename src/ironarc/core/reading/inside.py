@@ -18,17 +18,22 @@ def depth_in(at: np.ndarray, parts: Sequence[Part], poses: Poses) -> np.ndarray:
     Inside a part it is told by how near it lies to the part's axis, as a share of the section there.
     """
     depth = np.zeros(at.shape[:-1])
-    for part in parts:
+    if not parts:
+        return depth
+    # mostly it is nowhere near the body, and then near few of its parts
+    origins, reaches = poses.position[:, [part.joint for part in parts]], np.array([_reach(part) for part in parts])
+    middle = origins.mean(axis=1)
+    wide = (rotation.length(origins - middle[:, None]) + reaches).max(axis=1)
+    about = np.nonzero(_square(at - middle) < wide * wide)
+    places = at[about]
+    for k, (part, reach) in enumerate(zip(parts, reaches, strict=True)):
         axis = part.end_m - part.start_m
-        origin = poses.position[:, part.joint]
-        reach = max(np.linalg.norm(part.start_m), np.linalg.norm(part.end_m))
-        reach += max(part.half_width_m, part.half_depth_m)
-        # mostly it is nowhere near
-        off = at - origin
-        near = np.nonzero(np.einsum("...i,...i->...", off, off) < reach * reach)
-        if not len(near[-1]):
+        off = places - origins[about[-1], k]
+        close = np.flatnonzero(_square(off) < reach * reach)
+        if not len(close):
             continue
-        own = rotation.rotate(poses.rotation[near[-1], part.joint], off[near], back=True)
+        near = tuple(index[close] for index in about)
+        own = rotation.rotate(poses.rotation[near[-1], part.joint], off[close], back=True)
         share = ((own - part.start_m) @ axis) / max(axis @ axis, 1e-9)
         off = own - part.start_m - share[:, None] * axis
         across = off @ part.across.T / [part.half_width_m, part.half_depth_m]
@@ -36,5 +41,14 @@ def depth_in(at: np.ndarray, parts: Sequence[Part], poses: Poses) -> np.ndarray:
         within = (share > JOINT_SHARE) & (share < 1 - JOINT_SHARE)
         thin = min(part.half_width_m, part.half_depth_m)
         depth[near] = np.maximum(depth[near], np.where(within, inside, 0.0) * thin)
-    give = GIVES * min((p.half_depth_m for p in parts), default=0.0)
-    return np.maximum(depth - give, 0.0)
+    return np.maximum(depth - GIVES * min(p.half_depth_m for p in parts), 0.0)
+
+
+def _reach(part: Part) -> float:
+    """m from its joint that no place in a part is farther than."""
+    along = max(float(np.linalg.norm(part.start_m)), float(np.linalg.norm(part.end_m)))
+    return along + max(part.half_width_m, part.half_depth_m)
+
+
+def _square(v: np.ndarray) -> np.ndarray:
+    return rotation.dot(v, v)

@@ -111,10 +111,9 @@ def _momentum_of(
 def whole_inertia(poses: Poses, body: Body, centres: np.ndarray, com: np.ndarray, at: slice) -> np.ndarray:
     """(frames, 3, 3) kg·m² inertia of the whole body about its com on the frames `at`, world axes."""
     d = centres[at] - com[at, None]
-    square = np.einsum("fbi,fbi,b->f", d, d, body.masses)
-    outer = np.einsum("fbi,fbj,b->fij", d, d, body.masses)
-    own = world_inertia(body, poses.rotation[at]).sum(axis=1)
-    return own + square[:, None, None] * np.eye(3) - outer
+    outer = np.swapaxes(d * body.masses[:, None], 1, 2) @ d
+    square = np.trace(outer, axis1=1, axis2=2)
+    return world_inertia(body, poses.rotation[at]) + square[:, None, None] * np.eye(3) - outer
 
 
 def laden_path(body_kg: float, body_com: np.ndarray, loads) -> tuple[np.ndarray, np.ndarray, np.ndarray]:

@@ -3,13 +3,15 @@
 from dataclasses import dataclass
 
 import numpy as np
+from scipy.sparse import csr_array
 
 from ironarc.core import rotation
-from ironarc.core.reading.again import by_frames
+from ironarc.core.reading.again import by_frames, reach_of_fits
 from ironarc.core.reading.derivatives import apply, difference_operator
 from ironarc.core.reading.flights import Flight
 from ironarc.core.reading.momentum import angle_increments, whole_inertia
 from ironarc.core.reading.read import Reading
+from ironarc.core.rows import blocks, widened
 
 GROUPS = ("trunk and head", "left arm", "right arm", "left leg", "right leg", "other")
 MOST_SHARE = 1.5  # beyond which parts turn against each other, and no share of the whole says anything
@@ -31,27 +33,40 @@ class SpinParts:
 @by_frames
 def read_spin_parts(reading: Reading) -> SpinParts:
     """Angular momentum of every group, with the same derivatives as the whole's: the body alone, without loads."""
-    poses, body, traced = reading.poses, reading.body, reading.traced
-    root = poses.rig.roots[0]
-    turn = poses.rotation[:, root]
-    apart = traced.centres - traced.body_com[:, None]
-    shape = rotation.rotate(turn[:, None], apart, back=True)
-    turning = poses.rotation[:, [root, *body.joints]]
-    operator = difference_operator(len(shape), poses.dt, 1, reading.breaks, traced.degree)
-    rates = apply(operator, np.concatenate([shape, angle_increments(turning)], axis=1))
-    moves, root_rate, omega = np.split(rates, [len(body.masses), len(body.masses) + 1], axis=1)
-    speed = rotation.rotate(turn[:, None], moves + rotation.cross(root_rate, shape))
-    orbit = body.masses[:, None] * rotation.cross(apart, speed)
-    own = np.einsum("bij,fbj->fbi", body.inertias, omega)
-    each = orbit + rotation.rotate(turning[:, 1:], own)
+    poses, traced, n = reading.poses, reading.traced, len(reading.com)
     groups = _groups(reading)
     names = tuple(name for name in GROUPS if name in groups)
-    carried = np.stack([each[:, [g == name for g in groups]].sum(axis=1) for name in names], axis=1)
+    which = [np.flatnonzero([g == name for g in groups]) for name in names]
+    operator = difference_operator(n, poses.dt, 1, reading.breaks, traced.degree)
     L = reading.angular_momentum
-    size = np.linalg.norm(L, axis=1, keepdims=True)
+    size = rotation.length(L)[:, None]
     axis = np.where(size > 1e-6, L / np.maximum(size, 1e-6), [1.0, 0.0, 0.0])
-    inertia = whole_inertia(poses, body, traced.centres, traced.body_com, slice(None))
-    return SpinParts(names, carried, np.einsum("fi,fij,fj->f", axis, inertia, axis))
+    carried, inertia = np.empty((n, len(names), 3)), np.empty(n)
+    for a, b in blocks(n):
+        each = _spins(reading, operator, a, b)
+        for k, parts in enumerate(which):
+            carried[a:b, k] = each[:, parts].sum(axis=1)
+        whole = whole_inertia(poses, reading.body, traced.centres, traced.body_com, slice(a, b))
+        inertia[a:b] = rotation.dot(rotation.turned(whole, axis[a:b]), axis[a:b])
+    return SpinParts(names, carried, inertia)
+
+
+def _spins(reading: Reading, operator: csr_array, a: int, b: int) -> np.ndarray:
+    """(b - a, bodies, 3) kg·m²/s of every body about the com, on the frames [a, b); operator : differentiates"""
+    poses, body, traced = reading.poses, reading.body, reading.traced
+    low, high = widened((a, b), reach_of_fits(poses.dt), len(reading.com))
+    around, inside = slice(low, high), slice(a - low, b - low)
+    root = poses.rig.roots[0]
+    turn = poses.rotation[around, None, root]
+    apart = traced.centres[around] - traced.body_com[around, None]
+    shape = rotation.rotate(turn, apart, back=True)
+    turning = poses.rotation[around, [root, *body.joints]]
+    rates = apply(operator[a:b, low:high], np.concatenate([shape, angle_increments(turning)], axis=1))
+    moves, root_rate, omega = np.split(rates, [len(body.masses), len(body.masses) + 1], axis=1)
+    speed = rotation.rotate(turn[inside], moves + rotation.cross(root_rate, shape[inside]))
+    orbit = body.masses[:, None] * rotation.cross(apart[inside], speed)
+    own = np.swapaxes(np.swapaxes(omega, 0, 1) @ body.inertias, 0, 1)  # symmetric: rows will do
+    return orbit + rotation.rotate(turning[inside, 1:], own)
 
 
 def carried_in(reading: Reading, flight: Flight) -> list[tuple[str, float]]:
