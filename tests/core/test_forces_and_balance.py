@@ -252,6 +252,16 @@ def test_hulls_and_distances_are_those_of_an_independent_library():
             np.testing.assert_allclose(np.linalg.norm(way[i, k]), 1.0)
 
 
+def test_a_hull_is_wrapped_once_where_points_of_an_edge_differ_in_their_last_digits():
+    """Four feet side by side: the one farthest to the left is a hair farther, and no corner."""
+    square = np.array(
+        [[0.0, 0.0], [-1e-13, 0.5], [0.0, 1.0], [1.0, 1.0], [1.0, 0.5], [1.0, 0.0], [0.0, 1.0], [0.0, 0.5]]
+    )
+    hull = convex_hulls(square[None], np.ones((1, len(square)), dtype=bool))
+    np.testing.assert_allclose(hull[0], [[0, 0], [1, 0], [1, 1], [0, 1]], atol=1e-9)
+    assert signed_distances(hull, np.array([[[0.4, 0.5]]]))[0][0, 0] == pytest.approx(0.4)
+
+
 @pytest.mark.parametrize("corners", [[[0.0, 0.0]], [[0.0, 0.0], [1.0, 0.0]], [[0.0, 0.0], [0.5, 0.0], [1.0, 0.0]]])
 def test_a_line_or_a_point_has_no_inside(corners):
     hull = convex_hulls(np.array([corners]), np.ones((1, len(corners)), dtype=bool))

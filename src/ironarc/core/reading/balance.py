@@ -9,7 +9,9 @@ from ironarc.core.reading.again import by_frames
 from ironarc.core.reading.forces import read_forces
 from ironarc.core.reading.read import Reading
 from ironarc.core.reading.support import Pads, read_pads
+from ironarc.core.rows import blocks
 
+ALIKE_M = 1e-9  # within which two places are one
 TIPPED = 0.5  # of its height off the edge a body is past saving: a lean of some 27 degrees
 
 
@@ -65,9 +67,20 @@ def read_balance(reading: Reading) -> Balance:
 
 def support_hull(pads: Pads) -> np.ndarray:
     """(frames, corners, 2) m over the ground: the support area, as Balance has it."""
-    ever = pads.on.any(axis=0)
-    corners = pads.corners[:, ever][..., [0, 2]].reshape(len(pads.on), -1, 2)
-    return convex_hulls(corners, np.repeat(pads.on[:, ever], 2, axis=1))
+    hulls = []
+    for a, b in blocks(len(pads.on)):
+        # few touch at once: those of each frame first, in their order
+        on = pads.on[a:b]
+        few = np.argsort(~on, axis=1, kind="stable")[:, : on.sum(axis=1).max()]
+        corners = np.take_along_axis(pads.corners[a:b], few[..., None, None], 1)[..., [0, 2]].reshape(b - a, -1, 2)
+        hulls.append(convex_hulls(corners, np.repeat(np.take_along_axis(on, few, 1), 2, axis=1)))
+    wide = max((hull.shape[1] for hull in hulls), default=1)
+    return np.concatenate([np.zeros((0, wide, 2)), *(repeated(hull, wide) for hull in hulls)])
+
+
+def repeated(hull: np.ndarray, wide: int) -> np.ndarray:
+    """(frames, wide, 2): a hull (frames, corners, 2) with its last corner repeated."""
+    return np.concatenate([hull, np.repeat(hull[:, -1:], wide - hull.shape[1], axis=1)], axis=1)
 
 
 def standing_margin(reading: Reading) -> np.ndarray:
@@ -97,8 +110,10 @@ def convex_hulls(points: np.ndarray, on: np.ndarray) -> np.ndarray:
     if not some.any():
         return np.full((n, 1, 2), np.nan)
     x = np.where(on, points[..., 0], np.inf)
-    # the leftmost, the lower one of two
-    start = np.lexsort((np.where(on, points[..., 1], np.inf), x), axis=1)[:, 0]
+    # the leftmost, the lowest of those that lie as far to the left but for their last digits
+    left = x <= x.min(axis=1, keepdims=True) + ALIKE_M
+    start = np.where(on & left, points[..., 1], np.inf).argmin(axis=1)
+    been = np.zeros(on.shape, dtype=bool)
     corners, at, heading = [points[rows, start]], start, np.tile([0.0, -1.0], (n, 1))
     open_ = some.copy()
     for _ in range(count):
@@ -112,7 +127,8 @@ def convex_hulls(points: np.ndarray, on: np.ndarray) -> np.ndarray:
         # of two on one line the farther
         turn = np.where(on & (far > 1e-9), turn - 1e-9 * far, np.inf)
         following = turn.argmin(axis=1)
-        closes = rotation.length(points[rows, following] - points[rows, start]) < 1e-9
+        been[rows, at] = True
+        closes = (rotation.length(points[rows, following] - points[rows, start]) < ALIKE_M) | been[rows, following]
         open_ &= np.isfinite(turn[rows, following]) & ~closes
         at = np.where(open_, following, at)
         heading = np.where(open_[:, None], step[rows, following], heading)
@@ -127,16 +143,23 @@ def convex_hulls(points: np.ndarray, on: np.ndarray) -> np.ndarray:
 def signed_distances(hull: np.ndarray, points: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
     """(frames, points) m to the edge of each frame's convex hull (frames, corners, 2), more than 0 inside, and
     (frames, points, 2) unit, the way out; points (frames, points, 2). NaN where there is no hull."""
+    out, ways = np.empty(points.shape[:2]), np.empty(points.shape)
+    for a, b in blocks(len(hull)):
+        out[a:b], ways[a:b] = _signed_distances(hull[a:b], points[a:b])
+    return out, ways
+
+
+def _signed_distances(hull: np.ndarray, points: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
     a, b = hull[:, None], np.roll(hull, -1, axis=1)[:, None]
     edge = b - a
     length = rotation.length(edge)
     real = length > 1e-9
     from_a = points[:, :, None] - a
     outward = np.stack([edge[..., 1], -edge[..., 0]], axis=-1) / np.maximum(length, 1e-9)[..., None]
-    beyond = np.where(real, (from_a * outward).sum(axis=-1), -np.inf)
+    beyond = np.where(real, rotation.dot(from_a, outward), -np.inf)
     # two edges are one line there and back, which has no inside
     inside = (beyond.max(axis=-1) <= 0) & (real.sum(axis=-1) > 2)
-    share = ((from_a * edge).sum(axis=-1) / np.maximum(length**2, 1e-12)).clip(0, 1)
+    share = (rotation.dot(from_a, edge) / np.maximum(length**2, 1e-12)).clip(0, 1)
     apart = from_a - share[..., None] * edge
     size = rotation.length(apart)
     near = np.where(np.isfinite(size), size, np.inf).argmin(axis=-1)[..., None]
