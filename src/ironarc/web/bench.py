@@ -317,15 +317,14 @@ def make_edit(shot_id: int):
         shots.check_head(session, shot_id, wanted.revision)
         before = views_of(session, shot_id, wanted.revision) if wanted.shows else {}
         made = _applied(session, shot_id, wanted.revision, lambda seen: to_edit(wanted.edit, seen), _who(wanted.edit))
-    return vars(made) | (_brought(shot_id, made.revision, wanted, before) if wanted.shows else {})
+        return vars(made) | (_brought(session, shot_id, made.revision, wanted, before) if wanted.shows else {})
 
 
-def _brought(shot_id: int, revision: int, wanted: EditRequest, before: Mapping[str, View]) -> dict:
+def _brought(session, shot_id: int, revision: int, wanted: EditRequest, before: Mapping[str, View]) -> dict:
     """What the bench asks for next, along with the answer to an edit, which saves two ways there and back. The edit is
     kept: what can't be told of it here is asked for by itself, and said then."""
     try:
-        with open_session() as session:
-            return shown_then(session, shot_id, revision, wanted.shows, before, wanted.has)
+        return shown_then(session, shot_id, revision, wanted.shows, before, wanted.has)
     except Exception:
         current_app.logger.exception("revision %d of shot %d could not be told", revision, shot_id)
         return {}
