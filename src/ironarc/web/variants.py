@@ -38,6 +38,7 @@ from ironarc.core.truing import Proposal
 from ironarc.core.truing.again import made_again
 from ironarc.core.truing.correction import Cost
 from ironarc.store import house, shots, work
+from ironarc.web.memory import give_back
 
 KEPT_BYTES = 320 * 1024 * 1024
 KEPT_SHOT_BYTES = 64 * 1024 * 1024
@@ -156,12 +157,16 @@ class Variants:
     def apply(self, session: Session, shot_id: int, revision: int, edit, along=None) -> shots.Standing:
         """Applies an edit; what its card was read from is what the bench then gets. along : see `shots.apply`"""
         before = self.shot(session, shot_id, revision)
+        with self._lock:
+            known = {id(self._kept.look(key).reading) for key in self._kept}
 
         def read(after: Shot) -> dict[str, Reading]:
             return {p.id: self._carried(session, shot_id, revision, before, after, p.id) for p in after.performers}
 
         done = shots.apply(session, shot_id, revision, edit, before=before, read=read, along=along)
         self._keep(done.shot, done.readings, shot_id, done.standing.revision, house.limits(session))
+        if any(reading.again is None and id(reading) not in known for reading in done.readings.values()):
+            give_back()
         return done.standing
 
     def judge_anew(self, limits: Sequence[Limit]) -> None:
@@ -245,7 +250,10 @@ class Variants:
             alike = {p: view.reading for p, view in near.items() if view and reads_alike(view.shot, shot, p)}
             was = near[who] and near[who].reading
             reading = alike.get(who) or read_shot(shot, performer_id=who, was=was)
-            return _view(shot, who, reading, limits, readings=alike)
+            view = _view(shot, who, reading, limits, readings=alike)
+            if who not in alike and reading.again is None:
+                give_back()
+            return view
         now = self.get(session, shot_id, revision, who=who)
         proposal = None
         if variant == "before":
@@ -298,12 +306,12 @@ def _nbytes(value: Any, seen: set[int] | None = None) -> int:
     """Bytes of all arrays in a reading, each once; what a body is, which many share, is not counted."""
     seen = set() if seen is None else seen
     if isinstance(value, np.ndarray):
-        # a view has no bytes of its own
-        whole = value if value.base is None else value.base
+        # a view has no bytes of its own, and keeps all that it is of
+        whole = value.base if isinstance(value.base, np.ndarray) else value
         if id(whole) in seen:
             return 0
         seen.add(id(whole))
-        return own_bytes(value)
+        return own_bytes(whole)
     if isinstance(value, bytes):
         return len(value)
     if isinstance(value, tuple | Mapping):

@@ -143,7 +143,7 @@ def follow(skin: Skin, poses: Poses, step: int = 1) -> SkinTrack:
     backwards, however fast it leaves, and on the first frame it is still seen forwards.
     """
     n, points = len(poses.frames), len(skin.points)
-    at, middle, moved = np.zeros((3, n, points, 3))
+    at, middle, moved = (np.zeros((n, points, 3)) for _ in range(3))
     speed = np.zeros((n, points))
     reach = min(step, n // 2)  # so that each frame lies far enough from one end or the other
     for a, b in blocks(n):
