@@ -9,6 +9,7 @@ import ctypes
 import mmap
 import os
 from collections.abc import Callable
+from errno import EMFILE
 from weakref import WeakSet, finalize
 
 import numpy as np
@@ -17,7 +18,7 @@ from ironarc.core.rows import Span, rows_of, runs
 
 LEAST_BYTES = 256 * 1024  # of an array; a smaller one is copied as fast
 MOST = 0.25  # of its rows, that an array may have of its own before it is the ground of those to come
-MOST_FILES = 200  # open at once, of the thousand that a process may have: beyond, arrays are copied
+MOST_FILES = 100  # open at once, of the thousand that a process may have: beyond, arrays are copied
 
 # Python's own maps keep their file open, one for each
 _LIBRARY = ctypes.CDLL(None)
@@ -31,6 +32,9 @@ class _Ground:
     """What several arrays are mostly: a file in memory."""
 
     def __init__(self, x: np.ndarray):
+        """Raises OSError where no more files or memory are to be had."""
+        if len(_GROUNDS) >= MOST_FILES:
+            raise OSError(EMFILE, "So many files are open already.")
         self.nbytes, self.arrays = x.nbytes, 0
         self.file = os.memfd_create("ironarc")
         finalize(self, os.close, self.file).atexit = False
@@ -74,9 +78,10 @@ def mostly(x: np.ndarray, spans: list[Span]) -> np.ndarray:
     else:
         known = None
     if known is None or own.mean() > MOST:
-        if len(_GROUNDS) >= MOST_FILES:
+        try:
+            ground, own = _Ground(x), rows_of(spans, len(x))
+        except OSError:  # there is no more of it: a copy will do, or says so
             return x.copy()
-        ground, own = _Ground(x), rows_of(spans, len(x))
         known = None
     else:
         ground = known.ground

@@ -1,7 +1,7 @@
 """Memory that nobody uses any more, given back to the system.
 
-Working out a long reading takes some hundred MB of small arrays that are gone again when it is done. The C library keeps
-their memory for what may come, and a server would hold it for ever.
+Working out a long reading takes some hundred MB of small arrays that are gone again when it is done. The C library
+keeps their memory for what may come, and a server would hold it for ever.
 """
 
 import ctypes

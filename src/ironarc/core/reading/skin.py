@@ -11,6 +11,7 @@ from functools import lru_cache
 import numpy as np
 
 from ironarc.core import rotation
+from ironarc.core.by_identity import ByIdentity
 from ironarc.core.figure.anatomy import ContactPoint
 from ironarc.core.figure.body import Body
 from ironarc.core.motion.poses import Poses
@@ -68,7 +69,17 @@ _PARTS = {"heel": "foot", "ball": "foot", "toe": "foot", "palm": "hand"}
 
 
 def parts_of(skin: Skin, names: Sequence[str]) -> dict[str, np.ndarray]:
-    """Indices of the points of each part, by what an animator calls it; names : of the rig's joints."""
+    """Indices of the points of each part, by what an animator calls it, found once; names : of the rig's joints."""
+    known = _PARTS_OF.get(skin)
+    if known is None or known[0] != names:
+        known = _PARTS_OF[skin] = names, _parts_of(skin, names)
+    return known[1]
+
+
+_PARTS_OF: ByIdentity[tuple[Sequence[str], dict[str, np.ndarray]]] = ByIdentity()
+
+
+def _parts_of(skin: Skin, names: Sequence[str]) -> dict[str, np.ndarray]:
     out: dict[str, list[int]] = {}
     for i, point in enumerate(skin.points):
         name = _PARTS.get(point.point, point.point)
