@@ -29,6 +29,7 @@ from ironarc.core.reading.shot import floor_of, trace_shot
 from ironarc.core.reading.spin import read_spin_parts
 from ironarc.core.scene.props import Prop
 from ironarc.core.scene.solid import KINDS
+from ironarc.core.shared import mostly
 from ironarc.demo import gap_hop
 from ironarc.demo.posing import key_shot
 from tests.core.test_against_mujoco import model_of, stepped
@@ -115,6 +116,10 @@ def main() -> None:
     weigh_anew = weigh.__wrapped__
     print(f"weighing a rig {median_ms(lambda: weigh_anew(performer.rig, performer.scale_to_m)):.1f} ms", end=", ")
     print(f"again {median_ms(performer.body):.2f} ms")
+    at = np.zeros((size(10_000, 1_000), 23, 3))
+    last = mostly(at, [(0, 60)])
+    print(f"a copy of {at.nbytes / 1e6:.1f} MB {median_ms(at.copy, 20):.2f} ms", end=", ")
+    print(f"with its pages shared {median_ms(lambda: mostly(last, [(300, 360)]), 20):.2f} ms")
     data = motion_file(clip(size(10_000, 300)))
     print(f"reading a BVH of {len(data) / 1e6:.0f} MB {median_ms(lambda: shot_from_file(data, 'x'), 3):.0f} ms")
 
