@@ -181,6 +181,10 @@ def test_an_edit_s_answer_brings_what_is_shown_then(client, session, token, monk
     for lane in told["reading"]["piers"]:
         lane["spans"] = [spans[x] if isinstance(x, int) else x for x in lane["spans"]]
     assert told["reading"] == now
+    # more than a little is asked for by itself
+    monkeypatch.setattr(told_module, "ALONG_BYTES", 0)
+    assert "blocks" not in edited(shows="performer2")
+    monkeypatch.undo()
     assert {"scene", "reading", "physics", "blocks"}.isdisjoint(edited())
     # whom nobody has is not shown: the first is
     assert edited(shows="nobody")["reading"]["who"] == "performer1"

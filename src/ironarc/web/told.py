@@ -13,6 +13,8 @@ from ironarc.web.scene_data import scene_data
 from ironarc.web.seeing import see, variants
 from ironarc.web.variants import View
 
+ALONG_BYTES = 1_000_000  # of blocks that come along with an answer, as text
+
 
 def read_performers(session, shot_id: int, revision: int, shot: Shot) -> dict[str, Reading]:
     """Readings of all performers by id, as the shot stands at a revision."""
@@ -79,4 +81,6 @@ def shown_then(
         if had is not None:  # what was never shown is asked for as a whole
             packed = now[who].reading.ask(KINDS[kind])
             sent.append(packed.sent([i for i, name in enumerate(packed.names) if name not in had.names]))
+    if sum(map(len, sent)) > ALONG_BYTES:
+        return told  # so much comes faster as it is, asked for by itself
     return told | {"blocks": b64encode(b"".join(sent)).decode()}

@@ -48,7 +48,9 @@ export function createBlocks(setup, get = getBuffer) {
   return {
     // Blocks that came along with something else, as text of bytes
     take(text) {
-      for (const [name, block] of unpacked(Uint8Array.from(atob(text), (c) => c.charCodeAt(0)).buffer)) keep(name, block);
+      const letters = atob(text), sent = new Uint8Array(letters.length);
+      for (let i = 0; i < letters.length; i += 1) sent[i] = letters.charCodeAt(i);
+      for (const [name, block] of unpacked(sent.buffer)) keep(name, block);
     },
     // Everything of a first picture, before anything is known of it
     async first(revision, wants, signal) {

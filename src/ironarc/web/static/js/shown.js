@@ -123,7 +123,7 @@ export function createShown(root, state, setup, { say, skins }) {
   // What came along with the answer to an edit, of a performer that is shown then; `had` : the reading it points into
   function came(revision, who, { scene, reading, physics, blocks: bytes }, had) {
     const at = (name, query = {}) => keptAddress(setup, revision, name, query), of = { as: "now", who };
-    comes({ [at("scene.json")]: scene, [at("reading.json", of)]: reading && whole(reading, had), [at("physics.json", of)]: physics });
+    comes({ [at("scene.json")]: scene, [at("reading.json", of)]: reading && whole(reading, had), [at("physics.json", { as: "now", who: reading?.who ?? who })]: physics });
     if (bytes) blocks.take(bytes);
   }
 
