@@ -50,10 +50,15 @@ def _undone(starts: np.ndarray, last: np.ndarray, to_do: np.ndarray) -> tuple[np
     return starts[left], last[left]
 
 
+def _from_each(starts: np.ndarray, counts: np.ndarray) -> np.ndarray:
+    """start, start + 1, …: so many numbers from each start, one after the other."""
+    return np.repeat(starts - np.cumsum(counts) + counts, counts) + np.arange(counts.sum())
+
+
 def _spread(grid, ends, wrench, shares, to_do, starts, last, pushed) -> None:
     """Tries on the frames [start, last] that are left to do the edges that push on one of them."""
     which = np.repeat(np.arange(len(starts)), last - starts + 1)
-    near = np.arange(len(which)) - np.repeat(np.cumsum(last - starts + 1), last - starts + 1) + last[which] + 1
+    near = _from_each(starts, last - starts + 1)
     count = np.array([len(edges) for edges in pushed], dtype=int)
     left = to_do[near] & (count[which] > 0)
     which, near = which[left], near[left]
@@ -70,9 +75,8 @@ def _spread(grid, ends, wrench, shares, to_do, starts, last, pushed) -> None:
     rest = wrench[near] - (np.swapaxes(few, 1, 2) @ found)[..., 0]
     found = found[..., 0]
     many = ends[near + 1] - ends[near]
-    first = np.cumsum(many) - many
-    rows = np.arange(many.sum()) + np.repeat(ends[near] - first, many)
-    helps = np.maximum.reduceat(rotation.dot(grid[rows], np.repeat(rest, many, axis=0)), first)
+    of_rows = rotation.dot(grid[_from_each(ends[near], many)], np.repeat(rest, many, axis=0))
+    helps = np.maximum.reduceat(of_rows, np.cumsum(many) - many)
     proven = (found >= 0).all(axis=1) & (helps <= SLACK)
     used = used[proven]
     shares[(ends[near[proven], None] + edges[proven])[used]] = found[proven][used]
