@@ -97,3 +97,20 @@ def test_edits_and_undos_leave_no_nodes_and_no_listeners_behind(person, session,
     assert after["Nodes"] < before["Nodes"] + 500
     assert after["JSEventListeners"] < before["JSEventListeners"] + 50
     assert person.complaints() == []
+
+
+def asked(person) -> list[str]:
+    """What the page has asked for of revisions, since it was last forgotten."""
+    names = person.driver.execute_script("return performance.getEntriesByType('resource').map((e) => e.name)")
+    return [name.split("/r/")[1].split("/", 1)[1].split("?")[0] for name in names if "/r/" in name]
+
+
+def test_an_edit_is_shown_with_what_its_answer_brought(person, long_shot):
+    person.open_shot(long_shot, "?step=block&frame=700")
+    # pushes and footing come after the first picture
+    person.until(lambda: "blocks.f32" in " ".join(asked(person)).partition("physics.json")[2])
+    person.driver.execute_script("performance.clearResourceTimings()")
+    changed(person, lambda: person.press("k"))
+    person.until(lambda: "block.json" in asked(person))
+    assert {"scene.json", "reading.json", "physics.json", "blocks.f32"}.isdisjoint(asked(person))
+    assert person.complaints() == []
