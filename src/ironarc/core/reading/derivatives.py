@@ -12,7 +12,7 @@ import numpy as np
 from scipy.sparse import csr_array
 
 from ironarc.core import rotation
-from ironarc.core.rows import runs
+from ironarc.core.rows import Span, runs, widened
 from ironarc.core.shared import mostly
 
 HALF_WIDTH_S = 0.06
@@ -151,6 +151,18 @@ def difference_operator(
         lengths.append(np.full(b - a, window))
     ends = np.concatenate([[0], np.cumsum(np.concatenate(lengths))])
     return csr_array((np.concatenate(values) / dt**order, np.concatenate(columns), ends), shape=(count, count))
+
+
+def operator_rows(
+    span: Span, count: int, dt: float, order: int, breaks: Sequence[int], degree: int
+) -> tuple[csr_array, Span]:  # fmt: skip
+    """The rows [a, b) = `span` of a `difference_operator`, and the frames [low, high) that their columns are."""
+    if span == (0, count):
+        return difference_operator(count, dt, order, tuple(breaks), degree), span
+    low, high = widened(span, 2 * half_width(dt) + 1, count)  # no fit reaches farther
+    cut = tuple(x - low for x in breaks if low < x < high)
+    part = difference_operator.__wrapped__(high - low, dt, order, cut, degree)
+    return part[span[0] - low : span[1] - low], (low, high)
 
 
 def apply(operator: csr_array, x: np.ndarray) -> np.ndarray:

@@ -8,7 +8,7 @@ from scipy.sparse import csr_array
 from ironarc.core import rotation
 from ironarc.core.figure.body import Body, world_inertia
 from ironarc.core.motion.poses import Poses
-from ironarc.core.reading.derivatives import QUADRATIC, derivative, difference_operator, half_width
+from ironarc.core.reading.derivatives import QUADRATIC, apply, derivative, operator_rows
 from ironarc.core.rows import blocks
 
 
@@ -70,19 +70,20 @@ def momentum(
 
     was : the momentum of a motion that differs on some frames, and (frames,) bool, where this one comes out otherwise
     """
-    operator = difference_operator(len(com), poses.dt, 1, tuple(breaks), degree)
-    margin = 2 * half_width(poses.dt) + 1  # no fit reaches farther
-    v_com, L = (x.copy() for x in (was[0].com_velocity, was[0].angular_momentum)) if was else np.zeros((2, len(com), 3))
+    v_com, a_com, L = np.zeros((3, len(com), 3))
+    if was:
+        v_com[:], a_com[:], L[:] = was[0].com_velocity, was[0].com_acceleration, was[0].angular_momentum
     for a, b in blocks(len(com)):
         if was and not was[1][a:b].any():
             continue
-        low, high = max(a - margin, 0), min(b + margin, len(com))
+        rates, (low, high) = operator_rows((a, b), len(com), poses.dt, 1, breaks, degree)
+        bends, _ = operator_rows((a, b), len(com), poses.dt, 2, breaks, degree)
         around, inside = slice(low, high), slice(a - low, b - low)
-        rows = operator if (a, b) == (0, len(com)) else operator[a:b, low:high]
         v_com[a:b], L[a:b] = _momentum_of(
-            poses.rotation[around], poses.rig.roots[0], body, centres[around], com[around], rows, inside
+            poses.rotation[around], poses.rig.roots[0], body, centres[around], com[around], rates, inside
         )
-    return Momentum(v_com, derivative(com, poses.dt, 2, tuple(breaks), degree), L)
+        a_com[a:b] = apply(bends, com[around])
+    return Momentum(v_com, a_com, L)
 
 
 def _momentum_of(

@@ -3,15 +3,14 @@
 from dataclasses import dataclass
 
 import numpy as np
-from scipy.sparse import csr_array
 
 from ironarc.core import rotation
-from ironarc.core.reading.again import by_frames, reach_of_fits
-from ironarc.core.reading.derivatives import apply, difference_operator
+from ironarc.core.reading.again import by_frames
+from ironarc.core.reading.derivatives import apply, operator_rows
 from ironarc.core.reading.flights import Flight
 from ironarc.core.reading.momentum import angle_increments, whole_inertia
 from ironarc.core.reading.read import Reading
-from ironarc.core.rows import blocks, widened
+from ironarc.core.rows import blocks
 
 GROUPS = ("trunk and head", "left arm", "right arm", "left leg", "right leg", "other")
 MOST_SHARE = 1.5  # beyond which parts turn against each other, and no share of the whole says anything
@@ -37,13 +36,12 @@ def read_spin_parts(reading: Reading) -> SpinParts:
     groups = _groups(reading)
     names = tuple(name for name in GROUPS if name in groups)
     which = [np.flatnonzero([g == name for g in groups]) for name in names]
-    operator = difference_operator(n, poses.dt, 1, reading.breaks, traced.degree)
     L = reading.angular_momentum
     size = rotation.length(L)[:, None]
     axis = np.where(size > 1e-6, L / np.maximum(size, 1e-6), [1.0, 0.0, 0.0])
     carried, inertia = np.empty((n, len(names), 3)), np.empty(n)
     for a, b in blocks(n):
-        each = _spins(reading, operator, a, b)
+        each = _spins(reading, a, b)
         for k, parts in enumerate(which):
             carried[a:b, k] = each[:, parts].sum(axis=1)
         whole = whole_inertia(poses, reading.body, traced.centres, traced.body_com, slice(a, b))
@@ -51,17 +49,17 @@ def read_spin_parts(reading: Reading) -> SpinParts:
     return SpinParts(names, carried, inertia)
 
 
-def _spins(reading: Reading, operator: csr_array, a: int, b: int) -> np.ndarray:
-    """(b - a, bodies, 3) kg·m²/s of every body about the com, on the frames [a, b); operator : differentiates"""
+def _spins(reading: Reading, a: int, b: int) -> np.ndarray:
+    """(b - a, bodies, 3) kg·m²/s of every body about the com, on the frames [a, b)."""
     poses, body, traced = reading.poses, reading.body, reading.traced
-    low, high = widened((a, b), reach_of_fits(poses.dt), len(reading.com))
+    rows, (low, high) = operator_rows((a, b), len(reading.com), poses.dt, 1, reading.breaks, traced.degree)
     around, inside = slice(low, high), slice(a - low, b - low)
     root = poses.rig.roots[0]
     turn = poses.rotation[around, None, root]
     apart = traced.centres[around] - traced.body_com[around, None]
     shape = rotation.rotate(turn, apart, back=True)
     turning = poses.rotation[around, [root, *body.joints]]
-    rates = apply(operator[a:b, low:high], np.concatenate([shape, angle_increments(turning)], axis=1))
+    rates = apply(rows, np.concatenate([shape, angle_increments(turning)], axis=1))
     moves, root_rate, omega = np.split(rates, [len(body.masses), len(body.masses) + 1], axis=1)
     speed = rotation.rotate(turn[inside], moves + rotation.cross(root_rate, shape[inside]))
     orbit = body.masses[:, None] * rotation.cross(apart[inside], speed)
