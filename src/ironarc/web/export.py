@@ -25,7 +25,7 @@ from ironarc.store.errors import NotFound
 from ironarc.web.arguments import frame_argument
 from ironarc.web.keeping import plain_json
 from ironarc.web.seeing import open_session, see
-from ironarc.web.told import read_performers
+from ironarc.web.told import readings_of
 
 pages = Blueprint("export", __name__, url_prefix="/shots/<id:shot_id>")
 
@@ -146,7 +146,7 @@ def _both(shot_id: int, revision: int):
 def export_json(shot_id: int, revision: int):
     with open_session() as session:
         shot = see(session, shot_id, revision).shot
-        readings = read_performers(session, shot_id, revision, shot)
+        readings = readings_of(session, shot_id, revision)
         limits = house.limits(session)
     if request.args.get("schema") == "1":
         performer = shot.performer_called(request.args.get("who", ""))

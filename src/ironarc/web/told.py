@@ -3,7 +3,6 @@
 from base64 import b64encode
 from collections.abc import Mapping
 
-from ironarc.core.document import Shot
 from ironarc.core.judging.judge import blows_of
 from ironarc.core.reading import Reading
 from ironarc.web.bench_data import reading_data
@@ -16,20 +15,28 @@ from ironarc.web.variants import View
 ALONG_BYTES = 1_000_000  # of blocks that come along with an answer, as text
 
 
-def read_performers(session, shot_id: int, revision: int, shot: Shot) -> dict[str, Reading]:
+def views_of(session, shot_id: int, revision: int) -> dict[str, View]:
+    """All performers of a revision as they are seen, by id."""
+    shot = variants().shot(session, shot_id, revision)
+    return {p.id: see(session, shot_id, revision, who=p.id) for p in shot.performers}
+
+
+def readings_of(session, shot_id: int, revision: int) -> dict[str, Reading]:
     """Readings of all performers by id, as the shot stands at a revision."""
-    return {p.id: see(session, shot_id, revision, who=p.id).reading for p in shot.performers}
+    return {who: view.reading for who, view in views_of(session, shot_id, revision).items()}
 
 
 def scene_of(session, shot_id: int, revision: int, early: bool = False) -> dict:
+    """What stands in the shot. early : before anybody is read"""
+    shot = variants().shot(session, shot_id, revision)
     if early:
-        shot = variants().shot(session, shot_id, revision)
         return scene_data(shot, {p.id: variants().early(session, shot_id, revision, p.id) for p in shot.performers})
-    shot = see(session, shot_id, revision).shot
-    return scene_data(shot, read_performers(session, shot_id, revision, shot))
+    return scene_data(shot, readings_of(session, shot_id, revision))
 
 
 def reading_of(session, shot_id: int, revision: int, variant: str, who: str, since: View | None = None) -> dict:
+    """The reading of a performer in a variant, with the names of the blocks of everybody's motion. since : see
+    `reading_data`"""
     shot = see(session, shot_id, revision).shot
     # whom an edit took away nobody reads any more
     who = who if who in {p.id for p in shot.performers} else shot.performer.id
@@ -54,13 +61,6 @@ def _motions(session, shot_id: int, revision: int, seen: View, variant: str) -> 
         names = shown.reading.ask(packed_motion).names
         out[performer.id] = {"as": variant if mine else aside, "blocks": names}
     return out
-
-
-def views_of(session, shot_id: int, revision: int) -> dict[str, View]:
-    """All performers of a revision as they are seen, by id."""
-    return {
-        p.id: see(session, shot_id, revision, who=p.id) for p in variants().shot(session, shot_id, revision).performers
-    }
 
 
 def shown_then(
