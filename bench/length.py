@@ -46,6 +46,7 @@ class Bench:
     def __init__(self, client, shot_id: int, revision: int, frames: int):
         self.client, self.shot, self.revision, self.frames, self.n = client, shot_id, revision, frames, 0
         self.here: set[str] = set()
+        self.mark = ""  # of the reading that is here
         self.parts: dict[str, list[float]] = {}
 
     def timed(self, name: str, send: Callable):
@@ -61,6 +62,7 @@ class Bench:
             answer = self.timed(name, lambda address=address: self.client.get(address))
             if name in ("reading", "physics"):
                 told = told | {name: answer.json}
+        self.mark = told["reading"]["mark"]
         motions = told["reading"]["motions"].items()
         wants = [("tracks", WHO[0], told["reading"]["blocks"]), ("physics", WHO[0], told["physics"]["blocks"])]
         wants += [("motion", who, found["blocks"]) for who, found in motions]
@@ -83,7 +85,7 @@ class Bench:
         if what == "undo":
             path, body = "undo", {}
         else:
-            path, body = "edits", {"edit": getattr(self, f"_{what}")(), "shows": WHO[0], "has": True}
+            path, body = "edits", {"edit": getattr(self, f"_{what}")(), "shows": WHO[0], "has": self.mark}
         send = {"revision": self.revision, **body}
         told = self.timed("the edit", lambda: self.client.post(f"/shots/{self.shot}/{path}", json=send)).json
         self.revision = told["revision"]

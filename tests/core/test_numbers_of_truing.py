@@ -10,7 +10,14 @@ from ironarc.core import rotation
 from ironarc.core.judging.finding import Finding, cm, frames
 from ironarc.core.reading import read
 from ironarc.core.reading.account import ARC, BORNE, STANCE, merged
-from ironarc.core.reading.derivatives import CUBIC, QUADRATIC, degree_for, difference_operator, is_captured
+from ironarc.core.reading.derivatives import (
+    CUBIC,
+    QUADRATIC,
+    degree_for,
+    difference_operator,
+    is_captured,
+    operator_rows,
+)
 from ironarc.core.reading.glides import slower_side
 from ironarc.core.reading.soles import sole_level
 from ironarc.core.truing import trial
@@ -166,6 +173,16 @@ def test_a_derivative_is_exact_for_its_own_degree_and_ends_at_a_break(degree):
     for fps, wide in ((24, 4), (120, 14)):
         used = np.flatnonzero(np.abs(difference_operator(60, 1 / fps, 1, (), QUADRATIC).toarray()[30]) > 1e-9)
         assert used[-1] - used[0] == wide
+
+
+def test_rows_of_an_operator_are_those_of_the_whole_one():
+    breaks = (3, 4, 20, 41, 43, 90, 97, 120)
+    for order, degree in ((1, QUADRATIC), (2, CUBIC)):
+        whole = difference_operator(130, 1 / 60, order, breaks, degree).toarray()
+        for a, b in ((0, 130), (0, 30), (19, 42), (43, 44), (95, 130)):
+            rows, (low, high) = operator_rows((a, b), 130, 1 / 60, order, breaks, degree)
+            np.testing.assert_array_equal(rows.toarray(), whole[a:b, low:high])
+            assert np.count_nonzero(whole[a:b]) == rows.count_nonzero()
 
 
 def test_findings_of_one_cause_are_settled_together():

@@ -168,7 +168,7 @@ def test_an_edit_s_answer_brings_what_is_shown_then(client, session, token, monk
     assert json.dumps(told["reading"]) == json.dumps(reading)
     # what was seen before is told by where it is there, and only blocks that changed come along
     limit = {"kind": "set_limit", "finding": "slide", "strained": 0.011, "cracked": 0.5}
-    before, told = reading, edited(shows="performer2", has=True, edit=limit)
+    before, told = reading, edited(shows="performer2", has=reading["mark"], edit=limit)
     at = f"/shots/{shot_id}/r/{told['revision']}"
     now = client.get(f"{at}/reading.json?as=now&who=performer2").json
     assert told["physics"] == client.get(f"{at}/physics.json?as=now&who=performer2").json
@@ -181,6 +181,10 @@ def test_an_edit_s_answer_brings_what_is_shown_then(client, session, token, monk
     for lane in told["reading"]["piers"]:
         lane["spans"] = [spans[x] if isinstance(x, int) else x for x in lane["spans"]]
     assert told["reading"] == now
+    # a reading that other limits of the house judged is not pointed into
+    limit |= {"strained": 0.012}
+    lanes = edited(shows="performer2", has=f"{now['mark']}-other", edit=limit)["reading"]["piers"]
+    assert all(isinstance(span, dict) for lane in lanes for span in lane["spans"])
     # more than a little is asked for by itself
     monkeypatch.setattr(told_module, "ALONG_BYTES", 0)
     assert "blocks" not in edited(shows="performer2")

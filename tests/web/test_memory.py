@@ -16,6 +16,7 @@ def held_mb() -> float:
 
 @pytest.mark.skipif(sys.platform != "linux", reason="the C library of Linux")
 def test_small_arrays_that_are_gone_are_not_held():
+    give_back()  # what those before it left would do for these
     before = held_mb()
     many = [np.ones(12_000) for _ in range(1500)]  # some 140 MB, each too small for a map of its own
     left = many[::50]  # between them

@@ -80,5 +80,12 @@ def rows_of(spans: list[Span], n: int) -> np.ndarray:
     return out
 
 
+def as_wide(x: np.ndarray, wide: int) -> np.ndarray:
+    """(frames, wide, …): x (frames, columns, …) with its last column repeated, as hulls have their last corner."""
+    if x.ndim < 3 or x.shape[1] == wide:
+        return x
+    return np.concatenate([x, np.repeat(x[:, -1:], wide - x.shape[1], axis=1)], axis=1)
+
+
 def widened(span: Span, by: int, n: int) -> Span:
     return max(span[0] - by, 0), min(span[1] + by, n)

@@ -43,7 +43,7 @@ class _Ground:
             left = left[os.write(self.file, left) :]
         _GROUNDS.add(self)
 
-    def left(self) -> None:
+    def one_less(self) -> None:
         """One array less."""
         self.arrays -= 1
 
@@ -62,7 +62,7 @@ class _Pages:
         # arrays may be read to the very end of a process
         finalize(self, _LIBRARY.munmap, at, ground.nbytes).atexit = False
         ground.arrays += 1
-        finalize(self, ground.left).atexit = False
+        finalize(self, ground.one_less).atexit = False
         # what NumPy makes an array of
         self.__array_interface__ = {"version": 3, "shape": x.shape, "typestr": x.dtype.str, "data": (at, False)}
 
@@ -72,24 +72,16 @@ def mostly(x: np.ndarray, spans: list[Span]) -> np.ndarray:
     not carried on to copies of the copy."""
     if x.nbytes < LEAST_BYTES or not x.flags.c_contiguous or not hasattr(os, "memfd_create"):
         return x.copy()
-    own, known = rows_of(spans, len(x)), x.base if isinstance(x.base, _Pages) else None
-    if known is not None and x.nbytes == known.ground.nbytes:
-        own |= known.own
-    else:
-        known = None
-    if known is None or own.mean() > MOST:
-        try:
-            ground, own = _Ground(x), rows_of(spans, len(x))
-        except OSError:  # there is no more of it: a copy will do, or says so
-            return x.copy()
-        known = None
-    else:
-        ground = known.ground
-    out = np.asarray(_Pages(ground, own, x))
-    if known is not None:
-        for a, b in runs(known.own):
+    rows, pages = rows_of(spans, len(x)), x.base
+    if isinstance(pages, _Pages) and (pages.own | rows).mean() <= MOST:
+        out = np.asarray(_Pages(pages.ground, pages.own | rows, x))
+        for a, b in runs(pages.own):
             out[a:b] = x[a:b]
-    return out
+        return out
+    try:
+        return np.asarray(_Pages(_Ground(x), rows, x))
+    except OSError:  # there is no more of it: a copy will do, or says so
+        return x.copy()
 
 
 def own_bytes(x: np.ndarray) -> int:

@@ -36,14 +36,14 @@ class EditRequest(BaseModel):
 
     shows : the performer that is shown then, whose scene, reading and blocks of frames the answer brings along; "" for
         none of it
-    has : whether whoever asks has that performer's reading at `revision`, so that the answer may point into it
+    has : the mark of that performer's reading at `revision`, from whoever has it, so that the answer may point into it
     """
 
     model_config = STRICT
     revision: int
     edit: Command
     shows: str = ""
-    has: bool = False
+    has: str = ""
 
 
 class MoveRequest(BaseModel):

@@ -6,6 +6,7 @@ from collections.abc import Mapping
 from ironarc.core.judging.judge import blows_of
 from ironarc.core.reading import Reading
 from ironarc.web.bench_data import reading_data
+from ironarc.web.keeping import mark
 from ironarc.web.packed import KINDS, packed_motion
 from ironarc.web.physics_data import physics_data
 from ironarc.web.scene_data import scene_data
@@ -43,7 +44,7 @@ def reading_of(session, shot_id: int, revision: int, variant: str, who: str, sin
     seen = see(session, shot_id, revision, variant, who)
     now = see(session, shot_id, revision, who=who)
     data = reading_data(seen, since)
-    data["who"] = who
+    data |= {"who": who, "mark": mark(session)}
     data["motions"] = _motions(session, shot_id, revision, seen, variant)
     data["corrections"] = len(now.performer.corrections)
     data["cost"] = seen.proposal.cost.says if seen.proposal else None
@@ -64,14 +65,16 @@ def _motions(session, shot_id: int, revision: int, seen: View, variant: str) -> 
 
 
 def shown_then(
-    session, shot_id: int, revision: int, who: str, before: Mapping[str, View], has: bool
+    session, shot_id: int, revision: int, who: str, before: Mapping[str, View], has: str
 ) -> dict:  # fmt: skip
     """Scene, reading of performer `who`, footing and pushes after an edit, and the blocks of frames that it changed.
 
-    before : what was seen before the edit; has : whether the bench has the reading of then
+    before : what was seen before the edit; has : the mark of the reading of then, where the bench has it
     """
     told = {"scene": scene_of(session, shot_id, revision)}
-    told["reading"] = reading = reading_of(session, shot_id, revision, "now", who, before.get(who) if has else None)
+    # by other limits of the house other things were found
+    since = before.get(who) if has == mark(session) else None
+    told["reading"] = reading = reading_of(session, shot_id, revision, "now", who, since)
     now = views_of(session, shot_id, revision)
     read = now[reading["who"]]
     told["physics"] = physics_data(read.reading, read.ask(blows_of))

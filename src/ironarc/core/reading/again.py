@@ -25,7 +25,7 @@ from ironarc.core.motion.poses import Poses
 from ironarc.core.reading.derivatives import half_width
 from ironarc.core.reading.skin import SkinTrack
 from ironarc.core.reading.wrench import TOGETHER
-from ironarc.core.rows import Span, widened
+from ironarc.core.rows import Span, as_wide, widened
 from ironarc.core.shared import mostly
 
 REACH_S = 0.5  # that what is asked of a reading looks to either side
@@ -181,18 +181,11 @@ def _rows_joined(was: np.ndarray, parts: list[tuple[Span, int, Any]], n: int) ->
     if was.ndim == 0 or len(was) not in (n, n - 1):
         return was
     wide = max(was.shape[1:2] + tuple(v.shape[1] for *_, v in parts if v.ndim > 1), default=0)
-    out = mostly(_as_wide(was, wide), [span for span, *_ in parts])
+    out = mostly(as_wide(was, wide), [span for span, *_ in parts])
     for (a, b), low, found in parts:
         rows = slice(a, min(b, len(was)))
-        out[rows] = _as_wide(found, wide)[a - low : rows.stop - low]
+        out[rows] = as_wide(found, wide)[a - low : rows.stop - low]
     return out
-
-
-def _as_wide(x: np.ndarray, wide: int) -> np.ndarray:
-    """With its last column of corners repeated, as hulls have it, where another has more."""
-    if x.ndim < 3 or x.shape[1] == wide:
-        return x
-    return np.concatenate([x, np.repeat(x[:, -1:], wide - x.shape[1], axis=1)], axis=1)
 
 
 def reach_of_fits(dt: float) -> int:

@@ -9,7 +9,7 @@ from ironarc.core.reading.again import by_frames
 from ironarc.core.reading.forces import read_forces
 from ironarc.core.reading.read import Reading
 from ironarc.core.reading.support import Pads, read_pads
-from ironarc.core.rows import blocks
+from ironarc.core.rows import as_wide, blocks
 
 ALIKE_M = 1e-9  # within which two places are one
 TIPPED = 0.5  # of its height off the edge a body is past saving: a lean of some 27 degrees
@@ -75,12 +75,7 @@ def support_hull(pads: Pads) -> np.ndarray:
         corners = np.take_along_axis(pads.corners[a:b], few[..., None, None], 1)[..., [0, 2]].reshape(b - a, -1, 2)
         hulls.append(convex_hulls(corners, np.repeat(np.take_along_axis(on, few, 1), 2, axis=1)))
     wide = max((hull.shape[1] for hull in hulls), default=1)
-    return np.concatenate([np.zeros((0, wide, 2)), *(repeated(hull, wide) for hull in hulls)])
-
-
-def repeated(hull: np.ndarray, wide: int) -> np.ndarray:
-    """(frames, wide, 2): a hull (frames, corners, 2) with its last corner repeated."""
-    return np.concatenate([hull, np.repeat(hull[:, -1:], wide - hull.shape[1], axis=1)], axis=1)
+    return np.concatenate([np.zeros((0, wide, 2)), *(as_wide(hull, wide) for hull in hulls)])
 
 
 def standing_margin(reading: Reading) -> np.ndarray:

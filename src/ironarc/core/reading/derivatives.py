@@ -139,6 +139,10 @@ def difference_operator(
         whole window is used off its centre; a span shorter than the window is its own window. Kept, since a
         shot's variants mostly share their flights. degree : of the fitted polynomial, see `degree_for`
     """
+    return _operator(count, dt, order, breaks, degree)
+
+
+def _operator(count: int, dt: float, order: int, breaks: tuple[int, ...], degree: int) -> csr_array:
     wide = 2 * half_width(dt) + 1
     edges = [0, *sorted({b for b in breaks if 0 < b < count}), count]
     columns, values, lengths = [], [], []
@@ -161,7 +165,7 @@ def operator_rows(
         return difference_operator(count, dt, order, tuple(breaks), degree), span
     low, high = widened(span, 2 * half_width(dt) + 1, count)  # no fit reaches farther
     cut = tuple(x - low for x in breaks if low < x < high)
-    part = difference_operator.__wrapped__(high - low, dt, order, cut, degree)
+    part = _operator(high - low, dt, order, cut, degree)
     return part[span[0] - low : span[1] - low], (low, high)
 
 

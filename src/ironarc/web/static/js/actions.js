@@ -55,7 +55,7 @@ export function createActions(root, state, setup, { say, shown, parts }) {
   // With the last that waits comes what is shown then
   async function postEdit(revision, edit) {
     const who = waiting > 1 ? "" : state.get("who"), had = shown.readingOf(revision, who);
-    const { scene, reading, physics, blocks, ...standing } = await postJson(`/shots/${setup.shot}/edits`, { revision, edit, shows: who, has: Boolean(had) });
+    const { scene, reading, physics, blocks, ...standing } = await postJson(`/shots/${setup.shot}/edits`, { revision, edit, shows: who, has: had?.mark ?? "" });
     shown.came(standing.revision, who, { scene, reading, physics, blocks }, had);
     return standing;
   }
