@@ -49,7 +49,7 @@ def card_of(shot: Shot, readings: Mapping[str, Reading], house: Sequence[Limit] 
 def _kinds(findings: Sequence[Finding]) -> dict[str, int]:
     """How many causes there are of each kind of finding, those left aside."""
     causes = {(f.kind, f.performer, f.cause or f.id) for f in findings if not f.left}
-    return dict(Counter(kind for kind, *_ in sorted(causes)))
+    return dict(sorted(Counter(kind for kind, *_ in causes).items()))
 
 
 def _longest(readings: Mapping[str, Reading]) -> dict:

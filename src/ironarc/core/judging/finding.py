@@ -1,6 +1,6 @@
 """A finding, and what every rule needs to make one."""
 
-from collections.abc import Iterator, Mapping
+from collections.abc import Callable, Iterable, Iterator, Mapping
 from dataclasses import dataclass, field
 from functools import cached_property
 from math import sqrt
@@ -53,6 +53,11 @@ class Finding:
         return f"{self.performer}:{self.kind}{part}:{sum(self.own) // 2}"
 
     @cached_property
+    def order(self) -> tuple[int, float, int]:
+        """What findings are put in order by: the worst first, then what a viewer notices most, then the earliest."""
+        return -RANK[self.grade], -round(self.notice, 6), self.start
+
+    @cached_property
     def notice(self) -> float:
         """How much of it a viewer sees: how far past its limit, for how long (in frames)."""
         return self.value / max(self.limit, 1e-9) * sqrt(self.end - self.start + 1)
@@ -91,6 +96,13 @@ class Case:
         """The number of the first frame."""
         return int(self.reading.poses.frames[0])
 
+    def kept(self, *kinds: str) -> "Kept":
+        """Findings of single things that are told from numbers, held against the limits of these kinds alone."""
+        limits = tuple((kind, self.limits[kind].strained, self.limits[kind].cracked) for kind in kinds)
+        before = self.reading.before(_kept)
+        had = before[1].get(limits, {}) if before else {}
+        return Kept(self.reading.ask(_kept).setdefault(limits, {}), had)
+
     def graded(self, kind: str, value: float) -> tuple[str, float]:
         """Grade of a value of some kind and the limit it was held against, at this figure's size."""
         if kind not in self._scaled:
@@ -127,6 +139,25 @@ class Case:
         """A surface in words."""
         props = {p.id: p.name for p in self.reading.traced.props}
         return props.get(name, "the floor")
+
+
+class Kept:
+    """What was found of single things, by all that it is told from: after an edit most is the very same, and what is
+    shown of it, too."""
+
+    def __init__(self, now: dict, had: dict):
+        self._now, self._had = now, had
+
+    def of(self, told: tuple, find: Callable[[], Iterable[Finding]]) -> tuple[Finding, ...]:
+        """The findings of one thing. told : all that they are told from"""
+        found = self._had.get(told)
+        self._now[told] = found = tuple(find()) if found is None else found
+        return found
+
+
+def _kept(reading: Reading) -> dict[tuple, dict[tuple, tuple[Finding, ...]]]:
+    """Findings of a reading by the limits that they were held against, and by what they are told from."""
+    return {}
 
 
 def frames(n: float) -> str:

@@ -1,9 +1,9 @@
 """find: a Reading in, the punch list out. Every finding is a sentence an animator would say."""
 
+from bisect import bisect_left, bisect_right
 from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass
-
-import numpy as np
+from operator import attrgetter
 
 from ironarc.core.judging.evidence import Evidence
 from ironarc.core.judging.finding import CRACKED, RANK, SOUND, STRAINED, Case, Finding, Limits
@@ -27,14 +27,14 @@ def find(reading: Reading, limits: Limits = GRADES, others: Others = NOBODY) -> 
     others : what is about it in the shot: bodies it may not stand in, props that strike it
     """
     ruled = reading.ask(_ruled)
-    found = []
+    found: list[Finding] = []
     for kind in KINDS.values():
         known = ruled.get(kind.name)
         if known is None or not known.holds(limits, others):
             known = ruled[kind.name] = _by_rule(kind, reading, limits, others)
         found += known.findings
-    kinds = {name: i for i, name in enumerate(KINDS)}
-    return sorted(found, key=lambda f: (-RANK[f.grade], -round(f.notice, 6), f.start, kinds[f.kind]))
+    # those alike stay in the order of their kinds
+    return sorted(found, key=attrgetter("order"))
 
 
 @dataclass(frozen=True, eq=False)
@@ -61,8 +61,19 @@ def _ruled(reading: Reading) -> dict[str, _Ruled]:
 def _by_rule(kind: Kind, reading: Reading, limits: Limits, others: Others) -> _Ruled:
     looked = _Looked(limits)
     case = Case(reading, looked, others)
-    found = tuple(kind.rule(case))
+    found, before = tuple(kind.rule(case)), reading.before(_ruled)
+    if before and kind.name in before[1]:
+        found = _as_they_were(found, before[1][kind.name].findings)
     return _Ruled(found, looked.at, others if case.asked else None)
+
+
+def _as_they_were(found: tuple[Finding, ...], before: tuple[Finding, ...]) -> tuple[Finding, ...]:
+    """Findings, those equal to one of before being the very same."""
+    known = {id(f) for f in before}
+    if all(id(f) in known for f in found):
+        return found
+    alike = {(f.start, f.end, f.part): f for f in before}
+    return tuple(was if (was := alike.get((f.start, f.end, f.part))) == f else f for f in found)
 
 
 class _Looked(Mapping):
@@ -104,10 +115,12 @@ def grade_of(findings: Sequence[Finding]) -> str:
 
 def flight_grades(flights: Sequence[Flight], findings: Sequence[Finding]) -> list[str]:
     """The grade of each flight: the worst finding that lies on it or on the frames beside it."""
-    told = [f for f in findings if not f.left]
-    if not told:
-        return [SOUND] * len(flights)
-    start, end, rank = np.array([(f.start, f.end, RANK[f.grade]) for f in told]).T
-    worst = (rank[(start <= x.end + 1) & (end >= x.start - 1)].max(initial=RANK[SOUND]) for x in flights)
-    words = {rank: word for word, rank in RANK.items()}
-    return [words[int(rank)] for rank in worst]
+    grades = [SOUND] * len(flights)
+    for grade in (STRAINED, CRACKED):
+        told = [f for f in findings if f.grade == grade and not f.left]
+        starts, ends = sorted(f.start for f in told), sorted(f.end for f in told)
+        for i, x in enumerate(flights):
+            # more have begun by its end than have ended before it
+            if bisect_right(starts, x.end + 1) > bisect_left(ends, x.start - 1):
+                grades[i] = grade
+    return grades

@@ -50,8 +50,12 @@ def judge(
     # what was found before, as nearly all is after an edit, is what it was
     known = before[3] if before and before[4] == by else {}
     raw = find(reading, limits_of(shot.limits, house), about)
-    found = [known.get(one) or _held(one, performer, reading, blows) for one in raw]
-    judged[:] = [asked, about, tuple(found), dict(zip(raw, found, strict=True)), by]
+    # rules give the very findings that they gave before
+    found = [
+        known[id(one)][1] if id(one) in known else _held(one, performer, reading, blows) for one in raw
+    ]  # fmt: skip
+    held = {id(one): (one, as_held) for one, as_held in zip(raw, found, strict=True)}
+    judged[:] = [asked, about, tuple(found), held, by]
     return found
 
 
@@ -73,8 +77,8 @@ def _held(raw: Finding, performer: Performer, reading: Reading, blows: Sequence[
 
 
 def _judged(reading: Reading) -> list:
-    """As what it was judged last, what was about it, what was found, that by what rules found, and what it was held by:
-    [] for never. The card of an edit and what is then shown are judged alike."""
+    """As what it was judged last, what was about it, what was found, that with what rules found (by identity),
+    and what it was held by: [] for never. The card of an edit and what is then shown are judged alike."""
     return []
 
 

@@ -1,6 +1,7 @@
 """What several kinds of finding say of a contact gone wrong: their words, and how far a part is off its surface."""
 
 from collections.abc import Callable, Iterator
+from functools import partial
 
 import numpy as np
 
@@ -12,12 +13,16 @@ from ironarc.core.reading.skin import parts_of
 
 def raised_of(case: Case, kind: str, says: Callable[[ContactFault, str], str]) -> Iterator[Finding]:
     """Every fault of a contact of one kind that is past its limit. says : of a fault, and what it is in words"""
+    kept = case.kept(kind)
     for fault in case.reading.ask(contact_faults):
         if fault.kind == kind:
-            words = says(fault, fault.what.capitalize())
-            yield from case.raised(
-                kind, fault.value_m, fault.start, fault.end, words, fault.what, f"{kind}-{fault.start}"
-            )
+            told = fault.value_m, fault.what, fault.surface, fault.start, fault.end
+            yield from kept.of(told, partial(_raised, case, fault, says))
+
+
+def _raised(case: Case, fault: ContactFault, says: Callable[[ContactFault, str], str]) -> Iterator[Finding]:
+    words, cause = says(fault, fault.what.capitalize()), f"{fault.kind}-{fault.start}"
+    return case.raised(fault.kind, fault.value_m, fault.start, fault.end, words, fault.what, cause)
 
 
 def verb(fault: ContactFault, one: str) -> str:

@@ -1,7 +1,10 @@
 """What several kinds of finding say of a flight: which can be judged, what belongs together, its height's curve."""
 
+from collections.abc import Callable, Iterable, Iterator
+
 import numpy as np
 
+from ironarc.core.by_identity import ByIdentity
 from ironarc.core.judging.evidence import Evidence, curve
 from ironarc.core.judging.finding import Case, Finding, Limits
 from ironarc.core.reading import Reading
@@ -22,6 +25,22 @@ def can_judge(flight: Flight, g: float, limits: Limits) -> bool:
 
 def judged(case: Case) -> list[Flight]:
     return [f for f in case.reading.flights if can_judge(f, case.reading.g, case.limits)]
+
+
+def of_each(case: Case, kind: str, find: Callable[[Case, Flight], Iterable[Finding]]) -> Iterator[Finding]:
+    """What is found of every flight that can be judged, held against the limits of one kind; of a flight that an edit
+    did not reach, what was found before. find : of one, from what the flight itself says"""
+    held_by = kind, case.limits[kind].strained, case.limits[kind].cracked
+    for flight in judged(case):
+        known = _FOUND.get(flight)
+        if known is None:
+            known = _FOUND[flight] = {}
+        if held_by not in known:
+            known[held_by] = tuple(find(case, flight))
+        yield from known[held_by]
+
+
+_FOUND: ByIdentity[dict[tuple[str, float, float], tuple[Finding, ...]]] = ByIdentity()  # by what it was held by
 
 
 def off_whatever_it_weighs(case: Case, flight: Flight) -> float:

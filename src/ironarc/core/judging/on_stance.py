@@ -64,12 +64,15 @@ def stance_cause(start: int, end: int) -> str:
     return f"stance-{start}-{end}"
 
 
-def tilted(case: Case, a: int, b: int) -> tuple[int, int] | None:
-    """First and last frame of the pose out of balance that index span [a, b) belongs to, or None."""
-    stances = spans_of(case)
-    for x, y, most in stances[bisect_right(stances, a - 3, key=itemgetter(1)) :]:
-        if x >= b + 3:
-            break
-        if case.graded("balance", most)[0] != SOUND:
-            return x + case.first, y - 1 + case.first
-    return None
+def stances_of(case: Case) -> list[tuple[int, int]]:
+    """First and last frame of every pose out of balance, in order."""
+    return [
+        (x + case.first, y - 1 + case.first) for x, y, most in spans_of(case)
+        if case.graded("balance", most)[0] != SOUND
+    ]  # fmt: skip
+
+
+def tilted_in(stances: list[tuple[int, int]], start: int, end: int) -> tuple[int, int] | None:
+    """The first of the poses out of balance that frames [start, end] belong to, or None."""
+    at = bisect_right(stances, start - 4, key=itemgetter(1))
+    return stances[at] if at < len(stances) and stances[at][0] <= end + 3 else None

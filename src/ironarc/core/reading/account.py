@@ -3,6 +3,7 @@
 from collections.abc import Callable
 
 import numpy as np
+from scipy.ndimage import maximum_filter1d, minimum_filter1d
 
 from ironarc.core.reading.arcs import Arcs, Windows
 from ironarc.core.reading.spans import Span, runs
@@ -68,11 +69,11 @@ class Account:
         length = max(3, round(value("step_window") / self.dt) + 1)
         if self.frames < length:
             return np.zeros(self.frames, dtype=bool)
-        windows = np.lib.stride_tricks.sliding_window_view(self.least, length)
-        flat = np.ptp(windows, axis=1) < value("step_level") * self.size
-        out = np.zeros(self.frames, dtype=bool)
-        for k in range(length):
-            out[k : k + len(flat)] |= flat
+        # of each window that starts at a frame, and then of those that hold it
+        low, high = (f(self.least, length, origin=-(length // 2)) for f in (minimum_filter1d, maximum_filter1d))
+        flat = high - low < value("step_level") * self.size
+        flat[self.frames - length + 1 :] = False
+        out = maximum_filter1d(flat, length, origin=(length - 1) // 2, mode="constant", cval=False)
         return out & (self.least < value("step_reach") * self.size)
 
     def _hitch(self, held: np.ndarray) -> np.ndarray:

@@ -49,14 +49,14 @@ def window(reading, a: int, b: int):
     """The frames [a, b) of a reading, by index, as a reading of its own: right but near its ends."""
     part, said = slice(a, b), reading.said
     inside = [(f, span) for f, span in zip(reading.flights, reading.footing.flights, strict=True) if _meets(span, part)]
-    made = replace(
+    return replace(
         reading, traced=_traced_in(reading.traced, part), com_velocity=reading.com_velocity[part],
         com_acceleration=reading.com_acceleration[part], angular_momentum=reading.angular_momentum[part],
         surfaces={
             name: replace(s, away=s.away[part], speed=s.speed[part], normal=_normal_in(s, part))
             for name, s in reading.surfaces.items()
         },
-        touch=_rows_in(reading.touch, part),
+        touch=_rows_in(reading.touch, part), rests=_rows_in(reading.rests, part),
         footing=_footing_in(reading.footing, [span for _, span in inside], part),
         said=said and replace(
             said, touches=_rows_in(said.touches, part), pulls=said.pulls[part], borne=said.borne[part],
@@ -64,10 +64,6 @@ def window(reading, a: int, b: int):
         ),
         contacts=(), flights=tuple(flight for flight, _ in inside), again=None,
     )  # fmt: skip
-    for measure, found in reading._known.items():
-        if getattr(measure, "of_all", False):
-            made._known[measure] = _rows_in(found, part)
-    return made
 
 
 def _meets(span: Span, part: slice) -> bool:
@@ -116,10 +112,15 @@ def by_frames(measure):
     return measure
 
 
-def of_all(measure):
-    """Marks what rests on all frames, and is asked of the whole even where only a part is looked at: arrays by name."""
-    measure.of_all = True
-    return measure
+def given(*wholes):
+    """Marks what rests on answers for all frames, too: they are asked of the whole where a part is looked at, and
+    where one comes out otherwise everything is asked anew."""
+
+    def mark(measure):
+        measure.given = wholes
+        return measure
+
+    return mark
 
 
 class Again:
@@ -143,6 +144,9 @@ class Again:
         if before is None or not getattr(measure, "by_frames", False) or measure not in before._known:
             return None
         was, n, spans = before._known[measure], len(reading.com), self.spans
+        wholes = {whole: reading.ask(whole) for whole in getattr(measure, "given", ())}
+        if not all(np.array_equal(before.ask(whole), answer) for whole, answer in wholes.items()):
+            return None
         if not spans:
             return was
         reach = round(REACH_S / reading.poses.dt) + TOGETHER
@@ -151,7 +155,9 @@ class Again:
             low, high = widened((a, b), reach, n)
             if (low, high) not in self._windows:
                 self._windows[low, high] = window(reading, low, high)
-            parts.append(((a, b), low, self._windows[low, high].ask(measure)))
+            part = self._windows[low, high]
+            part._known.update(wholes)
+            parts.append(((a, b), low, part.ask(measure)))
         return joined(was, parts, n)
 
 

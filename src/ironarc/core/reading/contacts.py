@@ -3,6 +3,7 @@
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 from itertools import pairwise
+from types import MappingProxyType
 
 import numpy as np
 
@@ -16,6 +17,7 @@ from ironarc.core.settings import SETTINGS
 
 FLOOR = "floor"
 ON_FLOOR_M = 0.05  # a prop whose foot is no higher stands on the floor
+_NONE: Mapping = MappingProxyType({})
 
 
 @dataclass(frozen=True)
@@ -56,14 +58,27 @@ def surfaces_of(
     dt: float,
     size: float,
     named: Sequence[str] = (),
+    known: Mapping[str, Surface] = _NONE,
 ) -> dict[str, Surface]:
-    """The floor and every prop that something comes near, by id; those that are `named` however far off they are."""
-    out = {FLOOR: Surface(floor.clearance(track.at), track.speed, floor.normal[None, None])}
+    """The floor and every prop that something comes near, by id; those that are `named` however far off they are.
+
+    known : surfaces of this very motion, floor and props; what is there is taken as it is
+    """
+    out = {FLOOR: known.get(FLOOR) or Surface(floor.clearance(track.at), track.speed, floor.normal[None, None])}
     for prop in props:
-        found = _prop_surface(track, prop, frames, dt, size, prop.id in named, stands(prop, floor))
+        found = known.get(prop.id)
+        if found is None:
+            found = _prop_surface(track, prop, frames, dt, size, prop.id in named, stands(prop, floor))
+        elif prop.id not in named and not _comes_near(found.away, size):
+            found = None
         if found is not None:
             out[prop.id] = found
     return out
+
+
+def _comes_near(away: np.ndarray, size: float) -> bool:
+    """Whether anything comes near a surface that it is so far from; far inside, which is infinitely far, it has."""
+    return bool(away.min() <= SETTINGS["contact_clear"].value * size or np.isinf(away).any())
 
 
 def _prop_surface(
@@ -74,7 +89,7 @@ def _prop_surface(
     own = rotation.rotate(turn[:, None], track.middle - at[:, None], back=True)
     girth = np.sqrt(track.skin.half.prod(axis=1))
     away = prop.distance(own, on_floor) - girth
-    if away.size == 0 or (away.min() > SETTINGS["contact_clear"].value * size and not named):
+    if away.size == 0 or not (named or _comes_near(away, size)):
         return None
     normal = way_out(prop, own, on_floor)
     # the material on the side that faces the prop, as it moves against the prop
@@ -183,17 +198,22 @@ def what_is_said(
 def contact_spans(
     on: np.ndarray, skin: Skin, names: Sequence[str], frames: np.ndarray, surface: str = FLOOR,
     said: np.ndarray | None = None, pulls: np.ndarray | None = None,
+    known: Mapping[int, Sequence[Contact]] = _NONE,
 ) -> list[Contact]:  # fmt: skip
     """One Contact with `surface` for each run of True in each column of `on` (frames, points).
 
     said, pulls : (frames, points) bool, where a person set it, and where it may pull; a span is cut where it changes
+    known : those of some columns, by index
     """
     none = np.zeros(on.shape, dtype=bool)
     said, pulls = none if said is None else said, none if pulls is None else pulls
-    state = on * (1 + 2 * said.astype(np.int8) + 4 * pulls.astype(np.int8))
     out = []
     for i, point in enumerate(skin.points):
-        for a, b in equal_runs(state[:, i]):
+        if i in known:
+            out += known[i]
+            continue
+        state = on[:, i] * (1 + 2 * said[:, i].astype(np.int8) + 4 * pulls[:, i].astype(np.int8))
+        for a, b in equal_runs(state):
             out.append(
                 Contact(
                     names[point.joint], point.point, point.side, int(frames[a]), int(frames[b - 1]), surface,

@@ -1,17 +1,19 @@
 """Contacts gone wrong: planted parts that slide, that sink or hover, and parts that pass through a prop or the body."""
 
+from collections.abc import Callable, Iterator
 from dataclasses import dataclass, replace
+from functools import partial
 
 import numpy as np
 
 from ironarc.core import rotation
 from ironarc.core.figure.anatomy import ContactPoint
-from ironarc.core.reading.again import by_frames
+from ironarc.core.reading.again import by_frames, given
 from ironarc.core.reading.contacts import FLOOR, depth_inside
 from ironarc.core.reading.forces import kept_up, read_forces
 from ironarc.core.reading.glides import against, mean_around, read_glides, slower_side, smoothed
 from ironarc.core.reading.inside import depth_in
-from ironarc.core.reading.read import Reading, resting_on
+from ironarc.core.reading.read import Reading
 from ironarc.core.reading.skin import LEGS, limb_of, parts_of
 from ironarc.core.reading.soles import read_soles
 from ironarc.core.reading.spans import Span, runs
@@ -52,7 +54,7 @@ class ContactFault:
 def contact_faults(reading: Reading) -> tuple[ContactFault, ...]:
     """All of them, in the order of their frames; how far is for the rules to judge."""
     found = [*_slides(reading), *_sinks(reading), *_hovers(reading), *_passes(reading)]
-    return tuple(sorted(_together(found), key=lambda f: (f.start, f.kind, f.what)))
+    return tuple(sorted(_together(found, reading), key=lambda f: (f.start, f.kind, f.what)))
 
 
 def both(part: str) -> str:
@@ -72,19 +74,61 @@ def single_parts(what: str) -> list[str]:
 _BOTH = "both "
 
 
-def _together(found: list[ContactFault]) -> list[ContactFault]:
+def _together(found: list[ContactFault], reading: Reading) -> list[ContactFault]:
     """Both feet, or both hands, that do the same on the same frames are one fault: of the one that does it most."""
     out: list[ContactFault] = []
-    single: dict[tuple[str, str, str], list[int]] = {}  # places in `out` of those that have no twin yet
-    for fault in sorted(found, key=lambda f: -f.value_m):
+    _, before = reading.before(_twinned) or (None, {})
+    known = reading.ask(_twinned)
+    pairs: dict[tuple[str, str, str], list[ContactFault]] = {}
+    for fault in found:
         side, _, part = fault.what.partition(" ")
-        other = {"left": "right", "right": "left"}.get(side)
-        alone = single.get((fault.kind, fault.surface, f"{other} {part}"), [])
+        if side in _OTHER_SIDE:
+            pairs.setdefault((fault.kind, fault.surface, part), []).append(fault)
+        else:
+            out.append(fault)
+    for (*_, part), faults in pairs.items():
+        for group in _overlapping(faults):
+            if len(group) > 1:
+                who = tuple(map(id, group))
+                known[who] = before.get(who) or (group, _twins(group, part))
+                out += known[who][1]
+            else:
+                out += group
+    return sorted(out, key=lambda f: -f.value_m)
+
+
+def _twinned(reading: Reading) -> dict[tuple[int, ...], tuple[list[ContactFault], list[ContactFault]]]:
+    """Faults of left and right on the same frames, by who they are, and what was made of them: an edit leaves most."""
+    return {}
+
+
+_OTHER_SIDE = {"left": "right", "right": "left"}
+
+
+def _overlapping(faults: list[ContactFault]) -> Iterator[list[ContactFault]]:
+    """Groups of faults no frame of which is one of another group."""
+    group, end = [], -1
+    for fault in sorted(faults, key=lambda f: f.start):
+        if group and fault.start > end:
+            yield group
+            group = []
+        end = max(end, fault.end) if group else fault.end
+        group.append(fault)
+    yield group
+
+
+def _twins(faults: list[ContactFault], part: str) -> list[ContactFault]:
+    """Faults of left and right of one part, those that are one made so."""
+    out: list[ContactFault] = []
+    single: dict[str, list[int]] = {side: [] for side in _OTHER_SIDE}  # places in `out` of those that have no twin yet
+    for fault in sorted(faults, key=lambda f: -f.value_m):
+        side = fault.what.partition(" ")[0]
+        alone = single[_OTHER_SIDE[side]]
         twin = next(
             (i for i in alone if fault.value_m > TWIN * out[i].value_m and _shared(out[i], fault) > TWIN_FRAMES), None
         )
         if twin is None:
-            single.setdefault((fault.kind, fault.surface, fault.what), []).append(len(out))
+            single[side].append(len(out))
             out.append(fault)
         else:
             alone.remove(twin)
@@ -119,30 +163,44 @@ def _slides(reading: Reading) -> list[ContactFault]:
     So a step of a slide is the least that any of the part's resting points goes, and they are added up as vectors:
     noise that goes to and fro adds nothing.
     """
-    known = reading.ask(_slid)
-    touch = reading.ask(read_forces).parts
-    return [known[key] for key in sorted(known, key=lambda k: k[:3]) if key[0] in touch]
-
-
-def _slid(reading: Reading) -> dict[tuple[str, str, int, int], ContactFault]:
-    """Slides by part, surface and the run of steps [a, b) over which it rests; those of runs that an edit did not reach
-    are the ones there were."""
-    out, first = {}, int(reading.poses.frames[0])
-    before = reading.before(_slid)
-    spans, had = (reading.again.spans, before[1]) if before else ((), {})
-    for (what, surface), track in reading.ask(_slide_tracks).items():
-        for a, b in runs(track.on):
+    out, first, touch = [], int(reading.poses.frames[0]), reading.ask(read_forces).parts
+    tracks, known = reading.ask(_slide_tracks), _Known(reading)
+    for what, surface in sorted(tracks):
+        track = tracks[what, surface]
+        for a, b in runs(track.on) if what in touch else ():
             # where a contact begins or ends the point is on its way: half a frame of that is no slide
-            if b - a < 3:
-                continue
-            key = what, surface, a, b
-            known = had.get(key) if not any(x < b + 2 and y > a - 2 for x, y in spans) else None
-            out[key] = known or _slide(track, key, first)
+            if b - a >= 3:
+                out.append(known.of((SLIDE, what, surface, a, b), partial(_slide, track, first)))
     return out
 
 
-def _slide(track: _Slide, run: tuple[str, str, int, int], first: int) -> ContactFault:
-    what, surface, a, b = run
+class _Known:
+    """Faults by what they were found from: kind, part, surface and a run of frames [a, b). Those of runs that an edit
+    did not reach are the ones there were."""
+
+    def __init__(self, reading: Reading):
+        self._made = reading.ask(_made)
+        was, had = reading.before(_made) or (None, {})
+        # on soles of another thickness all parts lie otherwise
+        alike = was is not None and np.array_equal(was.ask(read_soles), reading.ask(read_soles))
+        self._spans, self._had = (reading.again.spans, had) if alike else ((), {})
+
+    def of(self, run: tuple[str, str, str, int, int], work: Callable[[tuple], ContactFault]) -> ContactFault:
+        """The fault of a run; work : what finds it"""
+        *_, a, b = run
+        reached = any(x < b + 2 and y > a - 2 for x, y in self._spans)
+        found = None if reached else self._had.get(run)
+        self._made[run] = found = found or work(run)
+        return found
+
+
+def _made(reading: Reading) -> dict[tuple[str, str, str, int, int], ContactFault]:
+    """Faults that were found, by their runs."""
+    return {}
+
+
+def _slide(track: _Slide, first: int, run: tuple[str, str, str, int, int]) -> ContactFault:
+    _, what, surface, a, b = run
     path = np.concatenate([np.zeros((1, 2)), np.cumsum(track.step[a + 1 : b - 1], axis=0)])
     reach = rotation.length(path[:, None] - path[None]) if len(path) < 400 else _far_apart(path)
     i, j = np.unravel_index(int(reach.argmax()), reach.shape)
@@ -159,7 +217,7 @@ def _slide(track: _Slide, run: tuple[str, str, int, int], first: int) -> Contact
 def _slide_tracks(reading: Reading) -> dict[tuple[str, str], _Slide]:
     """By part and surface, of the parts that can be planted."""
     out = {}
-    track, rests = reading.traced.track, reading.ask(resting_on)
+    track, rests = reading.traced.track, reading.rests
     forces, skin = reading.ask(read_forces), track.skin
     push = rotation.length(forces.grf)
     gliding, pace = reading.ask(read_glides)
@@ -225,22 +283,28 @@ def _moving(path: np.ndarray, low: int, high: int) -> Span:
 
 def _sinks(reading: Reading) -> list[ContactFault]:
     """Parts kept under the floor or inside a prop that they rest on. Round flesh gives way a little."""
-    out = []
-    skin, window = reading.traced.track.skin, kept_frames(reading)
+    known = _Known(reading)
+    return [
+        fault for (what, surface), depth in reading.ask(_sink_tracks).items()
+        for fault in kept_faults(reading, SINK, depth, what, surface, known=known)
+    ]  # fmt: skip
+
+
+@given(read_soles)
+@by_frames
+def _sink_tracks(reading: Reading) -> dict[tuple[str, str], np.ndarray]:
+    """(frames,) m that parts are under the floor, or inside a prop that they rest on, by part and surface."""
+    out, skin = {}, reading.traced.track.skin
     give = SOFT * skin.half.min(axis=1) * (~skin.named("palm", "heel", "ball", "toe", "tip"))
     for surface, near in reading.surfaces.items():
         thick = reading.ask(read_soles) if surface == FLOOR else 0.0
         depth = np.maximum(thick - np.where(np.isfinite(near.away), near.away, np.inf) - give, 0.0)
         if surface != FLOOR:
             depth = np.where(reading.touch[surface], depth, 0.0)
-        deep = depth.max(axis=0, initial=0.0) > LEAST_M * reading.size
         for what, points in _parts(reading).items():
-            if not deep[points].any():
-                continue
             if any(skin.points[i].point == "palm" and not _has_wrist(reading, skin.points[i]) for i in points):
                 continue
-            deepest = depth[:, points].max(axis=1)
-            out += kept_faults(reading, SINK, deepest, window, what, surface)
+            out[what, surface] = depth[:, points].max(axis=1)
     return out
 
 
@@ -249,33 +313,49 @@ def _parts(reading: Reading) -> dict[str, np.ndarray]:
 
 
 def kept_faults(
-    reading: Reading, kind: str, value: np.ndarray, window: int, what: str, surface: str, least: float = LEAST_M
+    reading: Reading, kind: str, value: np.ndarray, what: str, surface: str, least: float = LEAST_M,
+    known: _Known | None = None,
 ) -> list[ContactFault]:  # fmt: skip
-    """Faults where `value` (frames,) m stays up for `window` frames; how far is what it keeps up."""
-    low = least * reading.size
-    if value.max(initial=0.0) <= low:
-        return []
-    kept = kept_up(value, window)
-    first = int(reading.poses.frames[0])
-    out = []
-    for a, b in runs(kept > low):
-        most = float(kept[a:b].max())
+    """Faults where `value` (frames,) m stays up for `KEPT_S`; how far is what it keeps up. known : those that rest on
+    this motion alone, and on frames close by"""
+    low, window, first = least * reading.size, kept_frames(reading), int(reading.poses.frames[0])
+
+    def found(run: tuple[str, str, str, int, int]) -> ContactFault:
+        a, b = run[-2:]
+        kept = kept_up(value[a:b], window)
+        most = float(kept.max())
         # the frames on which it is more than half as far
-        at = a + np.flatnonzero(kept[a:b] > most / 2)
-        out.append(
-            ContactFault(kind, most, what, surface, int(at[0]) + first, int(at[-1]) + first, np.zeros((0, 2)))
-        )  # fmt: skip
-    return out
+        at = a + first + np.flatnonzero(kept > most / 2)
+        return ContactFault(kind, most, what, surface, int(at[0]), int(at[-1]), np.zeros((0, 2)))
+
+    over = [(kind, what, surface, a, b) for a, b in runs(value > low) if b - a >= window]
+    return [found(run) if known is None else known.of(run, found) for run in over]
 
 
 def _hovers(reading: Reading) -> list[ContactFault]:
     """The whole body over what should bear it: its lowest point near still, and nothing touching."""
+    gap, lowest, which = reading.ask(_hover_tracks)
+    names, points = list(reading.surfaces), reading.traced.track.skin.points
+    out = []
+    for fault in kept_faults(reading, HOVER, gap, "", FLOOR, known=_Known(reading)):
+        a = fault.start - int(reading.poses.frames[0])
+        limb = limb_of(points[lowest[a]])
+        out.append(replace(fault, what=FEET if limb in LEGS else limb, surface=names[which[a]]))
+    return out
+
+
+@given(read_soles)
+@by_frames
+def _hover_tracks(reading: Reading) -> tuple[np.ndarray, np.ndarray, np.ndarray]:
+    """(frames,) each: m that the body is over what should bear it, the index of its lowest point, and that of the
+    surface which this one is nearest to."""
     thick = reading.ask(read_soles)
     every = np.stack([s.away - thick * (name == FLOOR) for name, s in reading.surfaces.items()])
     away = every.min(axis=0)
     speed = np.stack([s.speed for s in reading.surfaces.values()])
     if away.shape[1] == 0:
-        return []
+        none = np.zeros(len(away), dtype=int)
+        return np.zeros(len(away)), none, none
     rows = np.arange(len(away))
     lowest = away.argmin(axis=1)
     which = every.argmin(axis=0)[rows, lowest]
@@ -286,23 +366,15 @@ def _hovers(reading: Reading) -> list[ContactFault]:
     gap = np.where(np.isfinite(gap) & still, np.maximum(gap, 0.0), 0.0)
     if reading.said is not None:
         gap = np.where(reading.said.borne, 0.0, gap)
-    names = list(reading.surfaces)
-    out = []
-    for fault in kept_faults(reading, HOVER, gap, kept_frames(reading), "", FLOOR):
-        a = fault.start - int(reading.poses.frames[0])
-        point = reading.traced.track.skin.points[lowest[a]]
-        limb = limb_of(point)
-        what = FEET if limb in LEGS else limb
-        out.append(ContactFault(HOVER, fault.value_m, what, names[which[a]], fault.start, fault.end, fault.path))
-    return out
+    return gap, lowest, which
 
 
 def _passes(reading: Reading) -> list[ContactFault]:
     """Parts whose middle goes through a prop, and hands or forearms through the trunk or the head."""
-    window = kept_frames(reading)
+    # points of one part that pass through the body are told apart by nothing else
     return [
         fault for (what, surface, _), depth in reading.ask(_pass_tracks).items()
-        for fault in kept_faults(reading, THROUGH, depth, window, what, surface)
+        for fault in kept_faults(reading, THROUGH, depth, what, surface)
     ]  # fmt: skip
 
 

@@ -12,7 +12,7 @@ import numpy as np
 
 from ironarc.core.reading.arcs import Arcs
 from ironarc.core.reading.flight_search import Accounted, Search
-from ironarc.core.reading.spans import Span
+from ironarc.core.reading.spans import Span, resting
 from ironarc.core.settings import SETTINGS
 
 AS_LOW = 0.5  # of the height a point rests from, within which all that lies near the lowest bears with it
@@ -37,31 +37,34 @@ class Footing:
 def find_footing(
     clearance: np.ndarray, speed: np.ndarray, arcs: Arcs, g: float, size: float,
     borne: np.ndarray | None = None, aloft: np.ndarray | None = None, captured: bool = True,
-    was: Accounted | None = None,
+    rest: np.ndarray | None = None, was: Accounted | None = None, differs: np.ndarray | None = None,
 ) -> Footing:  # fmt: skip
     """Rest, doubt and flights of a motion.
 
     clearance (frames, points) m over the nearest surface, infinite for a point that a person lifted; speed (frames,
     points) m/s against it; arcs : of the path of the center of gravity of a whole that stays the same
     size : figure's height over 1.75 m; borne, aloft : (frames,) bool, where a person says so
-    captured : whether the path carries a capture's noise; was : what an earlier search with the same dt, g, size and
-        noise found
+    captured : whether the path carries a capture's noise; rest : (frames, points) bool, what is `resting` by itself,
+        where it is known
+    was : what an earlier search with the same dt, g, size and noise found; differs : (frames,) bool, where clearance
+        and speed may differ from those of then
     """
     n, points = clearance.shape
     none = np.zeros(n, dtype=bool)
     borne, aloft = none if borne is None else borne, none if aloft is None else aloft
     if points == 0 or n == 0:
         return Footing((), (), np.zeros((n, points), dtype=bool), none, none)
-    search = Search(clearance, speed, arcs, g, size, borne, aloft, captured, was)
+    rest = resting(clearance, speed, size) if rest is None else rest
+    search = Search(clearance, speed, rest, arcs, g, size, borne, aloft, captured, was, differs)
     flights, hovers = search.flights()
     air = none.copy()
     for a, b in flights:
         air[a:b] = True
     near = clearance < SETTINGS["contact_near"].value * size
     on = (near | search.rest) & ~air[:, None]
-    alone = ~air & ~on.any(axis=1)
-    on[alone, search.nearest[alone]] = True
+    alone = np.flatnonzero(~air & ~on.any(axis=1))
     # where nothing rests the body stands on what is lowest, with all of it that lies as low
-    level = clearance < search.least[:, None] + AS_LOW * SETTINGS["contact_rest"].value * size
-    on |= level & alone[:, None] & (speed < SETTINGS["contact_fast"].value * size)
+    level = clearance[alone] < search.least[alone, None] + AS_LOW * SETTINGS["contact_rest"].value * size
+    on[alone] |= level & (speed[alone] < SETTINGS["contact_fast"].value * size)
+    on[alone, search.nearest[alone]] = True
     return Footing(tuple(flights), tuple(hovers), on, air, ~air & ~search.borne, search.accounted)

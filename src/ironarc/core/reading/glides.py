@@ -6,7 +6,7 @@ from scipy.ndimage import convolve1d
 from ironarc.core import rotation
 from ironarc.core.reading.again import by_frames
 from ironarc.core.reading.forces import read_forces
-from ironarc.core.reading.read import Reading, resting_on
+from ironarc.core.reading.read import Reading
 from ironarc.core.reading.spans import runs
 from ironarc.core.settings import SETTINGS
 
@@ -73,7 +73,7 @@ def _glides(reading: Reading) -> tuple[np.ndarray, np.ndarray]:
         moved = smoothed(reading, against(reading, surface, np.arange(touch.shape[1])), among)
         pace = np.where(among, rotation.length(moved) / dt, np.inf).min(axis=1, initial=np.inf)
         # what rests by the speed of a single frame stays
-        rests = (touch & reading.ask(resting_on)[surface]).any(axis=1)
+        rests = (touch & reading.rests[surface]).any(axis=1)
         slowest = np.minimum(slowest, np.where(rests, 0.0, slower_side(pace)))
     borne = reading.ask(read_forces).needed[:, 1] > SETTINGS["glide_borne"].value
     out = borne & (slowest > SETTINGS["contact_slow"].value * size) & ~reading.footing.air & np.isfinite(slowest)

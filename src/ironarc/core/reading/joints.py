@@ -1,6 +1,6 @@
 """Joints: wrong-way bends, jumps between frames, turns too fast to be seen, bones that stretch, poses that freeze."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -51,6 +51,9 @@ def read_joints(reading: Reading) -> Joints:
     """Everything that is told of single joints."""
     # samples that lie apart have to be counted from the first one of all
     tracks = reading.ask(_tracks) if round(reading.traced.apart) <= 1 else _tracks(reading)
+    was, known = reading.before(read_joints) or (None, None)
+    if was is not None and was.traced is reading.traced:
+        return replace(known, jump_rate=tracks.jump_rate)  # no joint moves otherwise for what touches
     return Joints(
         tuple(_hinges(reading)), tracks.jump_rate, tracks.turned_rad,
         _stretch(reading.ask(_lengths), reading.body), _freezes(reading, tracks),

@@ -1,6 +1,6 @@
 """read: poses and a body in, one Reading out."""
 
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Iterable, Mapping
 from dataclasses import dataclass, replace
 from functools import cached_property
 from itertools import pairwise
@@ -17,7 +17,7 @@ from ironarc.core.motion.evaluate import Evaluated
 from ironarc.core.motion.loads import LoadTrack
 from ironarc.core.motion.poses import Poses
 from ironarc.core.reading import momentum as mo
-from ironarc.core.reading.again import REACH_S, Again, of_all, poses_in, reach_of_fits
+from ironarc.core.reading.again import REACH_S, Again, poses_in, reach_of_fits
 from ironarc.core.reading.arcs import Arcs
 from ironarc.core.reading.contacts import Contact, Said, Surface, contact_spans, surfaces_of, what_is_said
 from ironarc.core.reading.derivatives import captured_by, degree_for, scatters, scatters_again
@@ -92,7 +92,8 @@ class Reading:
     """What the physics says of one performer. What only some ask for is worked out when they do.
 
     com, com_velocity, com_acceleration, angular_momentum : (frames, 3) m, m/s, m/s², kg·m²/s, world axes
-    surfaces : each that comes near; touch : (frames, points) bool, what lies on each
+    surfaces : each that comes near; touch : (frames, points) bool, what lies on each; rests : (frames, points) bool,
+        what rests there by itself, for as long as it goes on
     footing : who bears the body when; said : what a person said of that, or None
     contacts, flights : spans in the shot's frame numbers
     surfaces and touch name the floor "floor", a prop by its id
@@ -108,6 +109,7 @@ class Reading:
     angular_momentum: np.ndarray
     surfaces: Mapping[str, Surface]
     touch: Mapping[str, np.ndarray]
+    rests: Mapping[str, np.ndarray]
     footing: Footing
     said: Said | None
     contacts: tuple[Contact, ...]
@@ -288,29 +290,72 @@ def read_traced(
     was = was if was is not None and _alike(was, traced, g, floor) else None
     names = body.anatomy.rig.names
     surfaces = surfaces_of(
-        track, floor, traced.props, poses.frames, poses.dt, size, [c.surface for c in by_hand]
+        track, floor, traced.props, poses.frames, poses.dt, size, [c.surface for c in by_hand],
+        was.surfaces if was is not None and was.traced is traced else {},
     )  # fmt: skip
     said = what_is_said(by_hand, surfaces, track.skin, names, poses.frames)
-    nearest, away, speed = _nearest(surfaces, said)
+    had = {} if was is None else {name: was.rests[name] for name, s in was.surfaces.items() if surfaces.get(name) is s}
+    rests = {name: had[name] if name in had else resting(s.away, s.speed, size) for name, s in surfaces.items()}
+    lies_otherwise = None if was is None else _lies_otherwise(was, traced, surfaces, said)
+    nearest, away, speed, rest = _nearest(surfaces, said, rests, size)
     footing = find_footing(
         away, speed, traced.arcs, g, size,
-        said.borne if said else None, said.aloft if said else None, traced.captured, was and was.footing.accounted,
+        said.borne if said else None, said.aloft if said else None, traced.captured, rest,
+        was and was.footing.accounted, lies_otherwise,
     )  # fmt: skip
     if said is not None:
         on = (footing.on & ~said.lifted) | (said.rests & ~footing.air[:, None])
         footing = replace(footing, on=on, doubt=footing.doubt & ~said.borne)
     touch = {name: footing.on & (nearest == i) for i, name in enumerate(surfaces)}
-    contacts = []
-    for name, on in touch.items():
-        by_word = None if said is None else on & (said.touches[name] > 0)
-        contacts += contact_spans(on, track.skin, names, poses.frames, name, by_word, said and said.pulls)
+    contacts = _contacts(traced, touch, said, was)
     moved, differs = _momentum(traced, footing, was)
     flights = _flights(traced, footing, moved, g, was, differs)
     reading = Reading(
-        traced, g, floor, moved.com_velocity, moved.com_acceleration, moved.angular_momentum, surfaces, touch, footing,
-        said, tuple(contacts), flights,
+        traced, g, floor, moved.com_velocity, moved.com_acceleration, moved.angular_momentum, surfaces, touch, rests,
+        footing, said, contacts, flights,
     )  # fmt: skip
-    return reading if was is None else replace(reading, again=_again(was, reading, differs))
+    if lies_otherwise is None:
+        return reading
+    return replace(reading, again=_again(was, reading, differs, lies_otherwise))
+
+
+def _lies_otherwise(
+    was: Reading, traced: Traced, surfaces: Mapping[str, Surface], said: Said | None
+) -> np.ndarray | None:
+    """(frames,) bool: where points lie otherwise to their surfaces than in a reading before, or something else is said
+    of them; None where there are other surfaces."""
+    if was.surfaces.keys() != surfaces.keys():
+        return None
+    among = _anew(was, traced)
+    rows = np.zeros(len(traced.com), dtype=bool)
+    for name, surface in surfaces.items():
+        before = was.surfaces[name]
+        rows |= differing(before.away, surface.away, among) | differing(before.speed, surface.speed, among)
+    for a, b in zip(_said(was.said, traced, surfaces), _said(said, traced, surfaces), strict=True):
+        rows |= differing(a, b)
+    return rows
+
+
+def _contacts(
+    traced: Traced, touch: Mapping[str, np.ndarray], said: Said | None, was: Reading | None
+) -> tuple[Contact, ...]:
+    """The contacts of all surfaces; those of points to which an edit made no difference as they were."""
+    skin, names, frames = traced.track.skin, traced.body.anatomy.rig.names, traced.poses.frames
+    points = {(names[p.joint], p.point, p.side): i for i, p in enumerate(skin.points)}
+    had: dict[tuple[str, int], list[Contact]] = {}
+    for contact in was.contacts if was is not None else ():
+        had.setdefault((contact.surface, points[contact.joint, contact.point, contact.side]), []).append(contact)
+    out = []
+    for name, on in touch.items():
+        by_word = None if said is None else on & (said.touches[name] > 0)
+        known = {}
+        if was is not None and name in was.touch:
+            was_said = _said(was.said, traced, [name])
+            pairs = zip((was.touch[name], *was_said[:2]), (on, *_said(said, traced, [name])[:2]), strict=True)
+            alike = np.logical_and.reduce([(a == b).all(axis=0) for a, b in pairs])
+            known = {int(i): had.get((name, int(i)), []) for i in np.flatnonzero(alike)}
+        out += contact_spans(on, skin, names, frames, name, by_word, said and said.pulls, known)
+    return tuple(out)
 
 
 def _alike(was: Reading, traced: Traced, g: float, floor: Floor) -> bool:
@@ -378,24 +423,19 @@ def _flights(
     return tuple(out)
 
 
-def _again(was: Reading, now: Reading, moved: np.ndarray) -> Again | None:
+def _again(was: Reading, now: Reading, moved: np.ndarray, lies_otherwise: np.ndarray) -> Again | None:
     """What a reading has from another: outside of the frames about which anything differs all that is asked stays.
     moved : (frames,) bool, where its momentum was worked out anew"""
-    if was.surfaces.keys() != now.surfaces.keys():
-        return None
     among = _anew(was, now.traced)
     if among is not None:
         among = among | rows_of(spans_of(moved), len(moved))
-    rows = np.logical_or.reduce([differing(a, b, among) for a, b in zip(_told(was), _told(now), strict=True)])
-    rests = [x.ask(resting_on) for x in (was, now)]
-    for name, surface in now.surfaces.items():
-        before = was.surfaces[name]
-        rows |= differing(before.away, surface.away, among) | differing(before.speed, surface.speed, among)
-        rows |= differing(was.touch[name], now.touch[name]) | differing(rests[0][name], rests[1][name])
-    # who bears the body is settled for long spans together
+    rows = lies_otherwise.copy()
+    for a, b in zip(_told(was), _told(now), strict=True):
+        rows |= differing(a, b, among)
+    # what rests and who bears the body is settled for long spans together
+    for name in now.surfaces:
+        rows |= differing(was.touch[name], now.touch[name]) | differing(was.rests[name], now.rests[name])
     for a, b in zip(_borne(was), _borne(now), strict=True):
-        rows |= differing(a, b)
-    for a, b in zip(_said(was, now.surfaces), _said(now, now.surfaces), strict=True):
         rows |= differing(a, b)
     for a, b in set(was.footing.flights) ^ set(now.footing.flights):
         rows[a:b] = True
@@ -417,36 +457,56 @@ def _borne(x: Reading) -> tuple[np.ndarray, ...]:
     return x.footing.on, x.footing.air, x.footing.doubt
 
 
-def _said(x: Reading, surfaces: Mapping[str, Surface]) -> list[np.ndarray]:
-    if x.said is None:
-        blank = np.zeros(x.footing.on.shape, dtype=bool)
-        return [*[blank] * (len(surfaces) + 1), blank[:, 0], blank[:, 0]] if blank.size else []
-    return [*(x.said.touches[name] for name in surfaces), x.said.pulls, x.said.borne, x.said.aloft]
+def _said(said: Said | None, traced: Traced, surfaces: Iterable[str]) -> list[np.ndarray]:
+    """What a person says of contacts: (frames, points) of each surface, and of what may pull; (frames,) of the body as
+    a whole. Of nothing said it says nothing."""
+    if said is None:
+        blank = np.zeros((len(traced.com), len(traced.track.skin.points)), dtype=np.int8)
+        whole = np.zeros(len(traced.com), dtype=bool)
+        return [*(blank for _ in surfaces), blank, whole, whole]
+    return [*(said.touches[name] for name in surfaces), said.pulls, said.borne, said.aloft]
 
 
-@of_all
-def resting_on(reading: Reading) -> dict[str, np.ndarray]:
-    """(frames, points) bool by surface: what rests there by itself, for as long as it goes on."""
-    return {name: resting(s.away, s.speed, reading.size) for name, s in reading.surfaces.items()}
-
-
-def _nearest(surfaces: Mapping[str, Surface], said: Said | None) -> tuple[np.ndarray, np.ndarray, np.ndarray]:
-    """(frames, points) each: which surface a point lies nearest to, how far off, and how fast against it.
+def _nearest(
+    surfaces: Mapping[str, Surface], said: Said | None, rests: Mapping[str, np.ndarray], size: float
+) -> tuple[np.ndarray, np.ndarray, np.ndarray, np.ndarray]:
+    """(frames, points) each: which surface a point lies nearest to, how far off, how fast against it, and whether it
+    rests there.
 
     What a person says comes first: a point that rests on a surface is on it, one that is lifted is nowhere near.
     """
-    if said is None and len(surfaces) == 1:
-        only = next(iter(surfaces.values()))
-        return np.zeros(only.away.shape, dtype=int), only.away, only.speed
-    away = np.stack([s.away for s in surfaces.values()])
-    speed = np.stack([s.speed for s in surfaces.values()])
-    if said is not None:
-        claims = np.stack([said.touches[name] for name in surfaces])
-        away = np.where(claims < 0, np.inf, np.where(claims > 0, np.minimum(away, 0.0), away))
-        speed = np.where(claims > 0, 0.0, speed)
-    which = away.argmin(axis=0)
-    picked = which[None]
-    return which, np.take_along_axis(away, picked, 0)[0], np.take_along_axis(speed, picked, 0)[0]
+    names = list(surfaces)
+    if len(names) > 1:
+        which, away, speed = _of_the_nearest([(surfaces[name].away, surfaces[name].speed) for name in names])
+        rest = resting(away, speed, size)
+    else:
+        only = surfaces[names[0]]
+        which, away, speed, rest = np.zeros(only.away.shape, np.int8), only.away, only.speed, rests[names[0]]
+    if said is None:
+        return which, away, speed, rest
+    told = np.flatnonzero(np.logical_or.reduce([said.touches[name].any(axis=0) for name in names]))
+    if not len(told):
+        return which, away, speed, rest
+    claimed = []
+    for name in names:
+        claims, off = said.touches[name][:, told], surfaces[name].away[:, told]
+        off = np.where(claims < 0, np.inf, np.where(claims > 0, np.minimum(off, 0.0), off))
+        claimed.append((off, np.where(claims > 0, 0.0, surfaces[name].speed[:, told])))
+    which, away, speed, rest = (x.copy() for x in (which, away, speed, rest))
+    which[:, told], away[:, told], speed[:, told] = _of_the_nearest(claimed)
+    rest[:, told] = resting(away[:, told], speed[:, told], size)
+    return which, away, speed, rest
+
+
+def _of_the_nearest(surfaces: list[tuple[np.ndarray, np.ndarray]]) -> tuple[np.ndarray, np.ndarray, np.ndarray]:
+    """(frames, points) each: which of the surfaces, told by away and speed, is nearest, and these two of it."""
+    away, speed = surfaces[0]
+    which = np.zeros(away.shape, np.int8)
+    for i, (off, fast) in enumerate(surfaces[1:], start=1):
+        nearer = off < away
+        which, away = np.where(nearer, np.int8(i), which), np.where(nearer, off, away)
+        speed = np.where(nearer, fast, speed)
+    return which, away, speed
 
 
 def frames_a_sample(sample_time_s: float, dt: float) -> float:

@@ -5,7 +5,7 @@ from collections.abc import Iterator
 from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
-from ironarc.core.judging.on_flights import cause_of, judged
+from ironarc.core.judging.on_flights import cause_of, of_each
 from ironarc.core.judging.on_flights import height_of as evidence
 from ironarc.core.reading.flights import Flight, allowed_frames
 from ironarc.core.settings import SETTINGS
@@ -19,12 +19,15 @@ GRADE = Grade(
 
 def rule(case: Case) -> Iterator[Finding]:
     """Implied gravity against the shot's."""
+    return of_each(case, "hang", _found)
+
+
+def _found(case: Case, flight: Flight) -> Iterator[Finding]:
     g = case.reading.g
-    for flight in judged(case):
-        off = abs(flight.implied_g - g)
-        if off > SETTINGS["errors"].value * flight.implied_g_se:
-            says = _says(flight, g, case.reading.poses.fps)
-            yield from case.raised("hang", off / g, flight.start, flight.end, says, cause=cause_of(flight))
+    off = abs(flight.implied_g - g)
+    if off > SETTINGS["errors"].value * flight.implied_g_se:
+        says = _says(flight, g, case.reading.poses.fps)
+        yield from case.raised("hang", off / g, flight.start, flight.end, says, cause=cause_of(flight))
 
 
 def _says(flight: Flight, g: float, fps: float) -> str:

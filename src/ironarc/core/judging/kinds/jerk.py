@@ -1,9 +1,12 @@
 """A single frame of the center of gravity off the curve through its neighbours."""
 
+from bisect import bisect_left
 from collections.abc import Iterator
+from functools import partial
 
 import numpy as np
 
+from ironarc.core import rotation
 from ironarc.core.judging.evidence import Evidence, curve
 from ironarc.core.judging.finding import Case, Finding, frames
 from ironarc.core.judging.grade import LENGTH, Grade
@@ -31,26 +34,36 @@ def rule(case: Case) -> Iterator[Finding]:
     off = np.zeros(n)
     middle = (4 * (y[1:-3] + y[3:-1]) - y[:-4] - y[4:]) / 6
     at = a + step * np.arange(2, len(y) - 2)
-    off[at] = np.linalg.norm(y[2:-2] - middle, axis=1)
+    off[at] = rotation.length(y[2:-2] - middle)
     # the frames beside an odd one are pulled along by it: the worst counts
     change = _contact_changes(reading)
     quiet = ~(np.convolve(change, np.ones(4 * step + 1), mode="same") > 0)
     off = np.where(quiet & ~reading.easing, off, 0.0)
-    changes = np.flatnonzero(change)
+    changes, kept = np.flatnonzero(change).tolist(), case.kept("jerk")
     limit = case.graded("jerk", 0.0)[1]
     for x, z in runs(np.convolve(off > limit, np.ones(2 * step + 1), mode="same") > 0):
         k = x + int(off[x:z].argmax())
-        frame = k + case.first
-        force = off[k] * 1.5 / (reading.poses.dt * step) ** 2 / reading.g
-        near = ""
-        if len(changes):
-            closest = int(changes[np.abs(changes - k).argmin()]) + case.first
-            near = f" The nearest change of contact is at frame {closest}, {frames(abs(closest - frame))} away."
-        says = (
-            f"Jerks by {off[k] * 100:.1f} cm at frame {frame}, some {force:.0f} body weights for a frame, with no "
-            f"contact to give them.{near}"
-        )
-        yield from case.raised("jerk", off[k], frame, frame, says)
+        told = k + case.first, float(off[k]), step, _nearest(changes, k)
+        yield from kept.of(told, partial(_jerks, case, *told))
+
+
+def _jerks(case: Case, frame: int, off: float, step: int, change: int | None) -> Iterator[Finding]:
+    """off : m; change : frames to the nearest change of contact"""
+    reading, near = case.reading, ""
+    force = off * 1.5 / (reading.poses.dt * step) ** 2 / reading.g
+    if change is not None:
+        near = f" The nearest change of contact is at frame {frame + change}, {frames(abs(change))} away."
+    says = (
+        f"Jerks by {off * 100:.1f} cm at frame {frame}, some {force:.0f} body weights for a frame, with no "
+        f"contact to give them.{near}"
+    )
+    return case.raised("jerk", off, frame, frame, says)
+
+
+def _nearest(places: list[int], k: int) -> int | None:
+    """From k to the nearest of places in order, the earlier one of two; None for none."""
+    at = bisect_left(places, k)
+    return min((place - k for place in places[max(at - 1, 0) : at + 1]), key=abs, default=None)
 
 
 def _contact_changes(reading) -> np.ndarray:

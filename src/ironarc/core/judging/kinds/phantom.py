@@ -1,7 +1,7 @@
 """Force that no contact can give, kept up for a tenth of a second; the sentence says which kind it is."""
 
-from bisect import bisect_left
 from collections.abc import Iterator
+from functools import partial
 from math import hypot
 
 import numpy as np
@@ -11,7 +11,7 @@ from ironarc.core.judging.finding import SOUND, Case, Finding, frames
 from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
 from ironarc.core.judging.on_flights import by_weighing, cause_of
-from ironarc.core.judging.on_stance import stance_cause, tilted
+from ironarc.core.judging.on_stance import stance_cause, stances_of, tilted_in
 from ironarc.core.reading import Reading
 from ironarc.core.reading.faults import HOVER, contact_faults
 from ironarc.core.reading.flights import Flight
@@ -43,8 +43,18 @@ def rule(case: Case) -> Iterator[Finding]:
     force = np.concatenate([forces.phantom, np.zeros((1, 3))])
     means = np.add.reduceat(force, at, axis=0)[::2] / (ends - starts)[:, None]
     most = np.maximum.reduceat(np.concatenate([kept, [0.0]]), at)[::2]
-    for (a, b), worst, mean in zip(spans, most.tolist(), means.tolist(), strict=True):
-        yield from _phantom(case, a, b, worst, mean)
+    kept, stances = case.kept("phantom", "arc", "balance"), stances_of(case)
+    flights = _beside(reading, starts + case.first, ends - 1 + case.first)
+    for (a, b), worst, mean, aloft, flight in zip(
+        spans, most.tolist(), means.tolist(), air[starts].tolist(), flights, strict=True
+    ):
+        if aloft and flight is not None and by_weighing(case, flight):
+            continue
+        start, end = a + case.first, b - 1 + case.first
+        # beside a flight it is that flight's push or landing
+        cause = cause_of(flight) if flight is not None else ""
+        told = start, end, worst, tuple(mean), aloft, None if aloft else tilted_in(stances, start, end), cause
+        yield from kept.of(told, partial(_phantom, case, *told))
 
 
 def _size(case: Case) -> np.ndarray:
@@ -61,43 +71,47 @@ def _hovering(case: Case) -> np.ndarray:
     return out
 
 
-def _phantom(case: Case, a: int, b: int, most: float, mean: list[float]) -> Iterator[Finding]:
-    """The finding of index span [a, b). most : body weights kept up; mean : (3,) body weights, world"""
-    reading = case.reading
-    up, level = mean[1], hypot(mean[0], mean[2])
-    start, end = a + case.first, b - 1 + case.first
-    # beside a flight it is that flight's push or landing
-    beside = _beside(reading, start) or _beside(reading, end)
-    if beside is not None and reading.footing.air[a] and by_weighing(case, beside):
-        return
-    cause = cause_of(beside) if beside else ""
+def _phantom(
+    case: Case, start: int, end: int, most: float, mean: tuple[float, float, float], aloft: bool,
+    tilted: tuple[int, int] | None, cause: str,
+) -> Iterator[Finding]:  # fmt: skip
+    """The finding of frames [start, end]. most : body weights kept up; mean : body weights, world; tilted : first and
+    last frame of the pose out of balance that they belong to"""
+    up, level, n = mean[1], hypot(mean[0], mean[2]), end - start + 1
     amount = f"{most:.1f} body weights"
-    if reading.footing.air[a]:
+    if aloft:
         if level > abs(up):
             says = f"Pushed sideways with nothing to push on: {amount} in the air."
         elif up > 0:
             says = f"Hangs in the air: something holds it up with {amount}."
         else:
             says = f"Pulled down in the air: something drags at it with {amount}."
-    elif (tilt := tilted(case, a, b)) is not None:
+    elif tilted is not None:
         says = f"Leans on nothing: {amount} would have to hold it up."
-        cause = stance_cause(*tilt)
+        cause = stance_cause(*tilted)
     elif up < -MOSTLY * most:
-        says = f"Pulled down by its own feet: {amount} for {frames(b - a)}. Feet push; they can't pull."
+        says = f"Pulled down by its own feet: {amount} for {frames(n)}. Feet push; they can't pull."
     elif level > abs(up):
         says = f"Glides: {amount} of push along the floor has no source; its contacts would slip."
     elif up > 0:
-        says = f"Pushed up with nothing to push on: {amount} for {frames(b - a)}."
+        says = f"Pushed up with nothing to push on: {amount} for {frames(n)}."
     else:
-        says = f"Pulled down with nothing to pull on: {amount} for {frames(b - a)}."
-    yield from case.raised("phantom", most, start, end, says, cause=cause)
+        says = f"Pulled down with nothing to pull on: {amount} for {frames(n)}."
+    return case.raised("phantom", most, start, end, says, cause=cause)
 
 
-def _beside(reading: Reading, frame: int) -> Flight | None:
-    """The flight that a frame lies in, or next to."""
-    at = bisect_left(reading.flights, frame - 1, key=lambda f: f.end)
-    flight = reading.flights[at] if at < len(reading.flights) else None
-    return flight if flight is not None and flight.start - 1 <= frame else None
+def _beside(reading: Reading, *frames: np.ndarray) -> list[Flight | None]:
+    """The flights that frames (spans,) of the shot lie in, or next to; of those of one span the first that has one."""
+    if not reading.flights:
+        return [None] * len(frames[0])
+    starts, ends = np.array([(f.start, f.end) for f in reading.flights]).T
+    out = np.full(len(frames[0]), -1)
+    for at in reversed(frames):
+        which = np.searchsorted(ends, at - 1)
+        near = which < len(ends)
+        near[near] = starts[which[near]] - 1 <= at[near]
+        out[near] = which[near]
+    return [reading.flights[i] if i >= 0 else None for i in out.tolist()]
 
 
 def evidence(finding: Finding, case: Case) -> Evidence:

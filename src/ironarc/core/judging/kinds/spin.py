@@ -8,7 +8,7 @@ from ironarc.core.judging.evidence import Evidence, curve
 from ironarc.core.judging.finding import Case, Finding
 from ironarc.core.judging.grade import Grade
 from ironarc.core.judging.kind import Kind
-from ironarc.core.judging.on_flights import flight_at, judged
+from ironarc.core.judging.on_flights import flight_at, of_each
 from ironarc.core.reading.flights import Flight
 from ironarc.core.settings import SETTINGS
 
@@ -23,30 +23,33 @@ GRADE = Grade(
 
 def rule(case: Case) -> Iterator[Finding]:
     """Spin that wavers in the air, and spin that the push before the flight can't have given."""
+    return of_each(case, "spin", _found)
+
+
+def _found(case: Case, flight: Flight) -> Iterator[Finding]:
     reading = case.reading
-    for flight in judged(case):
-        mean = float(np.linalg.norm(flight.spin.mean))
-        # angular momentum grows with mass and with the square of height
-        floor = SETTINGS["spin_floor"].value * reading.body.mass_kg / 75.0 * reading.size**2
-        if flight.spin.rms_dev > floor:
-            share = flight.spin.unsteadiness
-            says = _says(flight, mean, share, case)
-            at = slice(flight.start - case.first, flight.end - case.first + 1)
-            unsure = SETTINGS["errors"].value * reading.traced.weighing_doubt.spin(at)
-            sure = share * max(1.0 - unsure / flight.spin.rms_dev, 0.0)
-            yield from case.raised("spin", share, flight.start, flight.end, says, "whole body", sure=sure)
-        for at_take_off, change in ((True, flight.spin_gained), (False, flight.spin_lost)):
-            size = float(np.linalg.norm(change))
-            could = PUSH_BW * ARM_M * reading.size * reading.body.mass_kg * reading.g * max(PUSH_S, reading.poses.dt)
-            if size > could + floor:
-                at = flight.start if at_take_off else flight.end + 1
-                verb = "appears from nothing at take-off" if at_take_off else "vanishes within a frame at landing"
-                says = (
-                    f"Spin {verb}: {size:.0f} kg·m²/s at once, where a push of {PUSH_BW:.0f} body weights could "
-                    f"change it by {could:.0f}. Turn into it during the push, and out of it during the landing."
-                )
-                part = "take-off" if at_take_off else "landing"
-                yield from case.raised("spin", size / max(mean, size), at - 1, at, says, part)
+    mean = float(np.linalg.norm(flight.spin.mean))
+    # angular momentum grows with mass and with the square of height
+    floor = SETTINGS["spin_floor"].value * reading.body.mass_kg / 75.0 * reading.size**2
+    if flight.spin.rms_dev > floor:
+        share = flight.spin.unsteadiness
+        says = _says(flight, mean, share, case)
+        at = slice(flight.start - case.first, flight.end - case.first + 1)
+        unsure = SETTINGS["errors"].value * reading.traced.weighing_doubt.spin(at)
+        sure = share * max(1.0 - unsure / flight.spin.rms_dev, 0.0)
+        yield from case.raised("spin", share, flight.start, flight.end, says, "whole body", sure=sure)
+    for at_take_off, change in ((True, flight.spin_gained), (False, flight.spin_lost)):
+        size = float(np.linalg.norm(change))
+        could = PUSH_BW * ARM_M * reading.size * reading.body.mass_kg * reading.g * max(PUSH_S, reading.poses.dt)
+        if size > could + floor:
+            at = flight.start if at_take_off else flight.end + 1
+            verb = "appears from nothing at take-off" if at_take_off else "vanishes within a frame at landing"
+            says = (
+                f"Spin {verb}: {size:.0f} kg·m²/s at once, where a push of {PUSH_BW:.0f} body weights could "
+                f"change it by {could:.0f}. Turn into it during the push, and out of it during the landing."
+            )
+            part = "take-off" if at_take_off else "landing"
+            yield from case.raised("spin", size / max(mean, size), at - 1, at, says, part)
 
 
 def _says(flight: Flight, mean: float, share: float, case: Case) -> str:

@@ -13,7 +13,7 @@ from ironarc.core.judging.others import Beside, apart_since
 from ironarc.core.motion.poses import Poses
 from ironarc.core.reading import Reading
 from ironarc.core.reading.again import poses_in
-from ironarc.core.reading.faults import kept_faults, kept_frames
+from ironarc.core.reading.faults import kept_faults
 from ironarc.core.reading.inside import depth_in
 from ironarc.core.rows import spans_of
 from ironarc.core.shared import patched
@@ -33,7 +33,7 @@ def rule(case: Case) -> Iterator[Finding]:
     for other in case.others.beside:
         faults = [
             fault for what, depth in _named(case, other)
-            for fault in kept_faults(case.reading, KIND.name, depth, kept_frames(case.reading), what, "")
+            for fault in kept_faults(case.reading, KIND.name, depth, what, "")
         ]  # fmt: skip
         while faults:
             worst = max(faults, key=lambda f: f.value_m)
