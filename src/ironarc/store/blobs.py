@@ -62,12 +62,18 @@ class BlobWriter:
         self._arrays[address] = array
         return address
 
-    def save(self, session: Session) -> None:
-        """Writes what is not there yet; two writers of one blob do not disturb each other."""
-        if self._arrays:
+    @property
+    def addresses(self) -> set[str]:
+        return set(self._arrays)
+
+    def save(self, session: Session, among: set[str]) -> None:
+        """Writes what is not there yet; two writers of one blob do not disturb each other. among : addresses of those
+        that may not be there"""
+        asked = self._arrays.keys() & among
+        if asked:
             keeping(session)
-            known = set(session.scalars(select(BlobRow.address).where(BlobRow.address.in_(self._arrays))))
-            rows = [{"address": a, "data": encode(array)} for a, array in self._arrays.items() if a not in known]
+            known = set(session.scalars(select(BlobRow.address).where(BlobRow.address.in_(asked))))
+            rows = [{"address": a, "data": encode(self._arrays[a])} for a in sorted(asked - known)]
             if rows:
                 session.execute(insert(BlobRow).on_conflict_do_nothing(), rows)
 

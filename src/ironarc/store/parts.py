@@ -82,13 +82,14 @@ class PartWriter:
         self._parts[address] = text
         return {_PART: address}
 
-    def save(self, session: Session) -> None:
-        """Writes what is not there yet."""
-        if not self._parts:
+    def save(self, session: Session, among: set[str]) -> None:
+        """Writes what is not there yet. among : addresses of those that may not be there"""
+        asked = self._parts.keys() & among
+        if not asked:
             return
         keeping(session)
-        known = set(session.scalars(select(PartRow.address).where(PartRow.address.in_(self._parts))))
-        rows = [{"address": a, "text": text} for a, text in self._parts.items() if a not in known]
+        known = set(session.scalars(select(PartRow.address).where(PartRow.address.in_(asked))))
+        rows = [{"address": a, "text": self._parts[a]} for a in sorted(asked - known)]
         if rows:
             session.execute(insert(PartRow).on_conflict_do_nothing(), rows)
 

@@ -116,23 +116,23 @@ def _written(session: Session, shot: Shot, readings: Readings, edit: Edit | None
     plain_edit = edit.to_plain(blobs) if edit else None
     limits = house.limits(session)
     card = card_of(shot, readings, limits) | {"rules": house.rules_by(limits)}
-    used = addresses_in(document) | (addresses_in(plain_edit) if plain_edit else set())
-    used = used.union(*(reference.files for reference in shot.references))
+    used = blobs.addresses.union(*(reference.files for reference in shot.references))
     parts = PartWriter()
     cut, cut_edit = parts(document), parts(plain_edit)
     return _Written(cut, cut_edit, blobs, parts, card, used | parts.addresses)
 
 
 def _write(session: Session, shot_id: int, parent: int | None, written: _Written, says: str, author: str) -> int:
-    written.blobs.save(session)
-    written.parts.save(session)
+    new = uses.not_yet(session, shot_id, written.uses)
+    written.blobs.save(session, new)
+    written.parts.save(session, new)
     row = RevisionRow(
         shot_id=shot_id, parent_id=parent, author=author, says=says, edit=written.edit, document=written.document,
         card=written.card,
     )  # fmt: skip
     session.add(row)
     session.flush()
-    uses.note(session, shot_id, written.uses)
+    uses.note(session, shot_id, new)
     return row.id
 
 
@@ -319,7 +319,6 @@ def apply(
     before : the shot at `revision`, where it is in memory; read : reads the new shot for its card
     along : keeps what must be kept along with it
     """
-    check_head(session, shot_id, revision)
     shot = before or load(session, shot_id, revision)
     says, after = edit.says(shot), edit.apply(shot)
     readings = read(after)

@@ -6,8 +6,8 @@ committed along with the revision that names it; who collects holds it alone. Ro
 
 from collections.abc import Iterable
 
-from sqlalchemy import delete, exists, func, select
-from sqlalchemy.dialects.postgresql import insert
+from sqlalchemy import Text, cast, delete, exists, func, select
+from sqlalchemy.dialects.postgresql import ARRAY, insert
 from sqlalchemy.orm import Session
 
 from ironarc.store.models import BlobRow, FileRow, PartRow, UseRow
@@ -18,6 +18,14 @@ _LOCK = 1_180_900_129  # a number of our own, in this database of our own
 def keeping(session: Session) -> None:
     """To be called before a blob or file is looked up to be kept; lasts until the transaction ends."""
     session.execute(select(func.pg_advisory_xact_lock_shared(_LOCK)))
+
+
+def not_yet(session: Session, shot_id: int, addresses: Iterable[str]) -> set[str]:
+    """Those of these that no revision of a shot uses so far. What one uses is kept as long as the shot is there,
+    so that an edit need look at no others."""
+    address = func.unnest(cast(sorted(addresses), ARRAY(Text))).column_valued("asked")
+    used = exists().where(UseRow.shot_id == shot_id, UseRow.address == address)
+    return set(session.scalars(select(address).where(~used)))
 
 
 def note(session: Session, shot_id: int, addresses: Iterable[str]) -> None:

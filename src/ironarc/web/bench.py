@@ -29,7 +29,7 @@ from ironarc.web.panels import STEPS, panel_html, true
 from ironarc.web.panels.look import look_at, looked_at
 from ironarc.web.panels.read import FILTERS, flown, more_cards, proof_of
 from ironarc.web.physics_data import physics_data
-from ironarc.web.seeing import open_session, see, variants
+from ironarc.web.seeing import check_head, open_session, see, variants
 from ironarc.web.skins import skin_for
 from ironarc.web.told import reading_of, scene_of, shown_then, views_of
 from ironarc.web.variants import View
@@ -314,7 +314,7 @@ def rate(shot_id: int, revision: int):
 def make_edit(shot_id: int):
     wanted = read_body(EDIT_REQUEST, request.get_data())
     with open_session() as session:
-        shots.check_head(session, shot_id, wanted.revision)
+        check_head(session, shot_id, wanted.revision)
         before = views_of(session, shot_id, wanted.revision) if wanted.shows else {}
         made = _applied(session, shot_id, wanted.revision, lambda seen: to_edit(wanted.edit, seen), _who(wanted.edit))
         return vars(made) | (_brought(session, shot_id, made.revision, wanted, before) if wanted.shows else {})
@@ -340,7 +340,7 @@ def apply_edit(shot_id: int, revision: int, make, who: str = "", along=None) -> 
     along : called with the session, for what must be kept along with the edit
     """
     with open_session() as session:
-        shots.check_head(session, shot_id, revision)
+        check_head(session, shot_id, revision)
         return _applied(session, shot_id, revision, make, who, along)
 
 

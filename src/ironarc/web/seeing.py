@@ -16,11 +16,21 @@ def variants() -> Variants:
     return current_app.extensions["variants"]
 
 
+def check_head(session, shot_id: int, revision: int) -> None:
+    """Raises StaleRevision for a shot that moved on from a revision, NotFound for one that is not there."""
+    shots.check_head(session, shot_id, revision)
+    _found(session).add(shot_id)
+
+
+def _found(session) -> set[int]:
+    """The shots that are there, as far as this request has asked."""
+    return session.info.setdefault("there", set())
+
+
 def see(session, shot_id: int, revision: int, variant: str = "now", who: str = "") -> View:
     """A revision as it is seen in a variant, with one performer's reading. Raises NotFound for a shot that was taken
     away, whatever of it is still in memory."""
-    there = session.info.setdefault("there", set())
-    if shot_id not in there:  # asked once a request
+    if shot_id not in _found(session):
         shots.check_there(session, shot_id)
-        there.add(shot_id)
+        _found(session).add(shot_id)
     return variants().get(session, shot_id, revision, variant, who)

@@ -103,9 +103,12 @@ def by_cause(findings: Sequence[Finding]) -> list[list[Finding]]:
     leaves by that."""
     causes: dict[tuple, list[Finding]] = {}
     for i, finding in enumerate(findings):
-        causes.setdefault((finding.cause or f"alone-{i}", bool(finding.left)), []).append(finding)
+        causes.setdefault((finding.cause or i, bool(finding.left)), []).append(finding)
     kinds = {name: i for i, name in enumerate(KINDS)}
-    return [sorted(found, key=lambda f: (-RANK[f.grade], kinds[f.kind], -f.notice)) for found in causes.values()]
+    for found in causes.values():
+        if len(found) > 1:
+            found.sort(key=lambda f: (-RANK[f.grade], kinds[f.kind], -f.notice))
+    return list(causes.values())
 
 
 def grade_of(findings: Sequence[Finding]) -> str:

@@ -71,7 +71,9 @@ def estimated_floor(shot: Shot, tilted: bool = False) -> Floor:
 
 def other_floor(reading: Reading) -> float | None:
     """Another height (m) that this body rests at on nearly as many frames as on the floor; None where it doesn't."""
-    traced = reading.traced
+    traced, (was, known) = reading.traced, reading.before(other_floor) or (None, None)
+    if was is not None and was.traced is traced:
+        return known
     falls = falling(traced.arcs, reading.g, traced.size)
     return estimate_floor(traced.track, traced.size, falls=falls).levels_but(reading.floor_m, traced.size)
 

@@ -28,8 +28,8 @@ from ironarc.web.panels.look import Look, flights_of
 from ironarc.web.picture import evidence_picture, exchange_picture
 from ironarc.web.variants import View
 
-AT_ONCE = 40  # cards of the list, which more follow as one scrolls
-FLIGHTS_AT_ONCE = 12
+AT_ONCE = 20  # cards of the list, which more follow as one scrolls
+FLIGHTS_AT_ONCE = 6
 
 
 def context(look: Look) -> dict:
