@@ -101,18 +101,15 @@ def length(v: np.ndarray) -> np.ndarray:
 
 def to_matrix(q: np.ndarray) -> np.ndarray:
     """Rotation matrices (..., 3, 3) of unit quaternions (..., 4)."""
-    w, x, y, z = (q[..., i] for i in range(4))
-    out = np.empty((*q.shape[:-1], 3, 3))
-    out[..., 0, 0] = 1 - 2 * (y * y + z * z)
-    out[..., 0, 1] = 2 * (x * y - w * z)
-    out[..., 0, 2] = 2 * (x * z + w * y)
-    out[..., 1, 0] = 2 * (x * y + w * z)
-    out[..., 1, 1] = 1 - 2 * (x * x + z * z)
-    out[..., 1, 2] = 2 * (y * z - w * x)
-    out[..., 2, 0] = 2 * (x * z - w * y)
-    out[..., 2, 1] = 2 * (y * z + w * x)
-    out[..., 2, 2] = 1 - 2 * (x * x + y * y)
-    return out
+    # by components, which lie next to one another in memory
+    w, x, y, z = np.ascontiguousarray(np.moveaxis(q, -1, 0))
+    xx, yy, zz, xy, xz, yz, wx, wy, wz = x * x, y * y, z * z, x * y, x * z, y * z, w * x, w * y, w * z
+    rows = (
+        (1 - 2 * (yy + zz), 2 * (xy - wz), 2 * (xz + wy)),
+        (2 * (xy + wz), 1 - 2 * (xx + zz), 2 * (yz - wx)),
+        (2 * (xz - wy), 2 * (yz + wx), 1 - 2 * (xx + yy)),
+    )
+    return np.moveaxis(np.array(rows), (0, 1), (-2, -1))
 
 
 def turned(matrix: np.ndarray, v: np.ndarray) -> np.ndarray:

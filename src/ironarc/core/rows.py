@@ -63,11 +63,11 @@ def spans_of(rows: np.ndarray) -> list[Span]:
     return out
 
 
-def blocks(n: int) -> Iterator[Span]:
+def blocks(n: int, block: int = BLOCK) -> Iterator[Span]:
     """Index spans [a, b) that n frames are worked on by, one after the other."""
     a = 0
     while a < n:
-        b = a + BLOCK if n - a - BLOCK >= LEAST else n
+        b = a + block if n - a - block >= LEAST else n
         yield a, b
         a = b
 

@@ -9,6 +9,7 @@ from ironarc.core import rotation
 from ironarc.core.rows import blocks
 
 POSITION_CHANNELS = ("tx", "ty", "tz")
+MANY = 1024  # frames worked on at once: few joints lie at one depth
 ROTATION_CHANNELS = ("rx", "ry", "rz")
 
 
@@ -137,7 +138,7 @@ def forward(rig: Rig, local: np.ndarray, translation: np.ndarray) -> tuple[np.nd
     """
     world = np.empty_like(local)
     position = np.empty_like(translation)
-    for a, b in blocks(len(local)):
+    for a, b in blocks(len(local), MANY):
         _forward(rig, local[a:b], translation[a:b], world[a:b], position[a:b])
     return world, position
 

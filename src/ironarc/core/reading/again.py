@@ -52,6 +52,7 @@ def window(reading, a: int, b: int):
     return replace(
         reading, traced=_traced_in(reading.traced, part), com_velocity=reading.com_velocity[part],
         com_acceleration=reading.com_acceleration[part], angular_momentum=reading.angular_momentum[part],
+        spins=reading.spins[part],
         surfaces={
             name: replace(s, away=s.away[part], speed=s.speed[part], normal=_normal_in(s, part))
             for name, s in reading.surfaces.items()

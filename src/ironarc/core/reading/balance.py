@@ -8,7 +8,7 @@ from ironarc.core import rotation
 from ironarc.core.reading.again import by_frames
 from ironarc.core.reading.forces import read_forces
 from ironarc.core.reading.read import Reading
-from ironarc.core.reading.support import Pads, read_pads
+from ironarc.core.reading.support import Pads, pads_on
 from ironarc.core.rows import as_wide, blocks
 
 ALIKE_M = 1e-9  # within which two places are one
@@ -41,7 +41,7 @@ class Balance:
 def read_balance(reading: Reading) -> Balance:
     """Support area, plumb, extrapolated com and time to tip at every frame."""
     com, g, forces = reading.com, reading.g, reading.ask(read_forces)
-    pads = read_pads(reading, reading.footing.on)
+    pads = pads_on(reading)
     n = len(com)
     height = np.maximum(com[:, 1] - np.where(pads.on, pads.at[..., 1], np.inf).min(axis=1, initial=np.inf), 0.1)
     height = np.where(np.isfinite(height), height, 1.0)
@@ -81,7 +81,7 @@ def support_hull(pads: Pads) -> np.ndarray:
 def standing_margin(reading: Reading) -> np.ndarray:
     """(frames,) m inside the support area that the plumb falls; NaN with none. It asks for no forces."""
     plumb = reading.com[:, None, [0, 2]]
-    return signed_distances(support_hull(read_pads(reading, reading.footing.on)), plumb)[0][:, 0]
+    return signed_distances(support_hull(pads_on(reading)), plumb)[0][:, 0]
 
 
 def _tips_in(past: np.ndarray, speed: np.ndarray, rate: np.ndarray, height: np.ndarray) -> np.ndarray:
@@ -99,40 +99,46 @@ def convex_hulls(points: np.ndarray, on: np.ndarray) -> np.ndarray:
     All frames are wrapped at once (Jarvis): from each corner on to the point that turns least. The last corner is
     repeated up to the longest hull; NaN where no point counts.
     """
-    n, count = on.shape
-    rows = np.arange(n)
-    some = on.any(axis=1)
-    if not some.any():
-        return np.full((n, 1, 2), np.nan)
+    corners = [np.full((len(on), 2), np.nan)]
+    frames = np.flatnonzero(on.any(axis=1))  # whose hulls are still open
+    if not len(frames):
+        return np.stack(corners, axis=1)
+    points, on = points[frames], on[frames]
     x = np.where(on, points[..., 0], np.inf)
     # the leftmost, the lowest of those that lie as far to the left but for their last digits
     left = x <= x.min(axis=1, keepdims=True) + ALIKE_M
-    start = np.where(on & left, points[..., 1], np.inf).argmin(axis=1)
-    been = np.zeros(on.shape, dtype=bool)
-    corners, at, heading = [points[rows, start]], start, np.tile([0.0, -1.0], (n, 1))
-    open_ = some.copy()
-    for _ in range(count):
-        step = points - points[rows, at][:, None]
+    rows, at = np.arange(len(frames)), np.where(on & left, points[..., 1], np.inf).argmin(axis=1)
+    been, heading, here = np.zeros(on.shape, dtype=bool), np.tile([0.0, -1.0], (len(frames), 1)), points[rows, at]
+    begin = corners[0][frames] = here
+    while len(frames):
+        been[rows, at] = True
+        step = points - here[:, None]
         far = rotation.length(step)
-        turn = np.arctan2(
+        turn = _turn(
+            rotation.dot(heading[:, None], step),
             heading[:, None, 0] * step[..., 1] - heading[:, None, 1] * step[..., 0],
-            np.einsum("fi,fpi->fp", heading, step),
         )
-        turn = np.where(turn < -1e-9, turn + 2 * np.pi, turn)
+        turn = np.where(turn < -1e-9, turn + 4, turn)
         # of two on one line the farther
         turn = np.where(on & (far > 1e-9), turn - 1e-9 * far, np.inf)
-        following = turn.argmin(axis=1)
-        been[rows, at] = True
-        closes = (rotation.length(points[rows, following] - points[rows, start]) < ALIKE_M) | been[rows, following]
-        open_ &= np.isfinite(turn[rows, following]) & ~closes
-        at = np.where(open_, following, at)
-        heading = np.where(open_[:, None], step[rows, following], heading)
-        if not open_.any():
-            break
-        corners.append(points[rows, at])
-    hull = np.stack(corners, axis=1)
-    hull[~some] = np.nan
-    return hull
+        at = turn.argmin(axis=1)
+        there = points[rows, at]
+        closes = (rotation.length(there - begin) < ALIKE_M) | been[rows, at] | np.isinf(turn[rows, at])
+        left = np.flatnonzero(~closes)
+        if len(left):
+            corners.append(corners[-1].copy())
+            corners[-1][frames[left]] = there[left]
+        heading, here = step[left, at[left]], there[left]
+        frames, points, on, been, begin, at = (x[left] for x in (frames, points, on, been, begin, at))
+        rows = np.arange(len(frames))
+    return np.stack(corners, axis=1)
+
+
+def _turn(ahead: np.ndarray, aside: np.ndarray) -> np.ndarray:
+    """From -2 to 2, in the order of the angles whose cosine and sine go as `ahead` and `aside`, and near 0 as large:
+    found sooner than they are."""
+    share = aside / np.maximum(np.abs(ahead) + np.abs(aside), 1e-300)
+    return np.where(ahead >= 0, share, np.copysign(2.0, aside) - share)
 
 
 def signed_distances(hull: np.ndarray, points: np.ndarray) -> tuple[np.ndarray, np.ndarray]:

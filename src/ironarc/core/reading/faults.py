@@ -32,6 +32,7 @@ SOFT = 0.35  # of its half-width that a round part gives way where it lies
 TWIN, TWIN_FRAMES = 1 / 3, 0.5  # of the larger fault, and of its frames, from which left and right are one fault
 ON_BALL = 0.5  # of what a foot on its ball turns and drags as it pushes that counts as a slide
 LEAST_M = 0.01  # of a fault, of a figure 1.75 m tall
+LONG_PATH = 400  # steps, from which a slide is measured from its start
 STILL_SHARE = 0.05  # of a slide's way at either end that is left out of its frames
 
 
@@ -202,14 +203,12 @@ def _made(reading: Reading) -> dict[tuple[str, str, str, int, int], ContactFault
 def _slide(track: _Slide, first: int, run: tuple[str, str, str, int, int]) -> ContactFault:
     _, what, surface, a, b = run
     path = np.concatenate([np.zeros((1, 2)), np.cumsum(track.step[a + 1 : b - 1], axis=0)])
-    reach = rotation.length(path[:, None] - path[None]) if len(path) < 400 else _far_apart(path)
-    i, j = np.unravel_index(int(reach.argmax()), reach.shape)
-    low, high = _moving(path, min(i, j), max(i, j))
+    begins, ends, far = _farthest(path)
+    low, high = _moving(path, begins, ends)
     # where it goes: from where its first point stood
     at = track.at[a + 1] + path
     return ContactFault(
-        SLIDE, float(reach[i, j]), what, surface, int(a + 1 + low + first), int(a + 1 + high + first),
-        at[low : high + 1],
+        SLIDE, far, what, surface, int(a + 1 + low + first), int(a + 1 + high + first), at[low : high + 1]
     )  # fmt: skip
 
 
@@ -263,11 +262,20 @@ def _has_wrist(reading: Reading, point: ContactPoint) -> bool:
     return reading.body.anatomy.meanings[point.joint].role != "forearm"
 
 
-def _far_apart(path: np.ndarray) -> np.ndarray:
-    """As the whole table of distances, for a long path: from its start only."""
-    out = np.zeros((len(path), 1))
-    out[:, 0] = rotation.length(path - path[0])
-    return out
+def _farthest(path: np.ndarray) -> tuple[int, int, float]:
+    """The two places (indices in order) of a path (frames, 2) m that lie farthest apart, and how far; of a long path
+    how far it comes from its start."""
+    from_start = rotation.length(path - path[0])
+    end = int(from_start.argmax())
+    if len(path) >= LONG_PATH:
+        return 0, end, float(from_start[end])
+    # what lies near the middle is an end of no way that is longer than one that is known
+    middle = rotation.length(path - path.mean(axis=0))
+    known = float(rotation.length(path - path[end]).max())
+    outer = np.flatnonzero(middle >= (known - middle.max()) * (1 - 1e-9) - 1e-12)
+    reach = rotation.length(path[outer, None] - path[outer])
+    i, j = np.unravel_index(int(reach.argmax()), reach.shape)
+    return int(outer[min(i, j)]), int(outer[max(i, j)]), float(reach[i, j])
 
 
 def _moving(path: np.ndarray, low: int, high: int) -> Span:

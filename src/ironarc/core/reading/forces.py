@@ -16,7 +16,7 @@ from ironarc.core.reading.again import by_frames
 from ironarc.core.reading.derivatives import derivative
 from ironarc.core.reading.read import Reading
 from ironarc.core.reading.skin import parts_of
-from ironarc.core.reading.support import Pads, read_pads
+from ironarc.core.reading.support import Pads, pads_on
 from ironarc.core.reading.wrench import nearest
 from ironarc.core.settings import CAPTURED, SETTINGS
 
@@ -71,7 +71,7 @@ def read_forces(reading: Reading) -> Forces:
     turn = derivative(reading.angular_momentum, dt, 1, reading.breaks, degree)
     needed = (reading.com_acceleration + np.array([0.0, g, 0.0])) / g
     wrench = np.concatenate([needed, turn / (mass[:, None] * g * TORQUE_LENGTH_M)], axis=1)
-    pads = replace(read_pads(reading, reading.footing.on), on=_near_enough(reading))
+    pads = replace(pads_on(reading), on=_near_enough(reading))
     n, points = pads.on.shape
     told = np.zeros(n, dtype=bool)
     a, b = reading.traced.plays
@@ -81,14 +81,16 @@ def read_forces(reading: Reading) -> Forces:
     for x, y in reading.footing.flights:
         if y - x < SETTINGS["flight_short"].value:
             told[max(x, 0) : y] = False  # of a part of a motion it may begin before
-    frame, point, where, grid = pushes_of(pads, com)
+    frame, point, corner, grid = pushes_of(pads, com)
     ends = np.searchsorted(frame, np.arange(n + 1))
-    pushed = grid * nearest(grid, ends, wrench, reading.traced.begins)[:, None]
+    shares = nearest(grid, ends, wrench, reading.traced.begins)
+    used = np.flatnonzero(shares)  # few of them push
+    frame, point, pushed = frame[used], point[used], grid[used] * shares[used, None]
     left = wrench - summed(frame, pushed, n)
     given = summed(frame * points + point, pushed[:, :3], n * points).reshape(n, points, 3)
     weight = rotation.dot(pushed[:, :3], pads.normal[frame, point]).clip(min=0.0)
     total = summed(frame, weight[:, None], n)
-    cop = summed(frame, weight[:, None] * where, n)
+    cop = summed(frame, weight[:, None] * pads.corners[frame, point, corner[used]], n)
     cop = np.where(total > 1e-6, cop / np.maximum(total, 1e-6), np.nan)
     shares = _shares(reading, pads.at, pads.on, cop)
     return Forces(needed, given, given.sum(axis=1), left[:, :3], left[:, 3:], cop, told, *shares)
@@ -148,7 +150,7 @@ def _shares(
 
 
 def pushes_of(pads: Pads, com: np.ndarray) -> tuple[np.ndarray, np.ndarray, np.ndarray, np.ndarray]:
-    """Frame (rows,), point (rows,), place (rows, 3) m and wrench (rows, 6) of every edge of every cone, by frame.
+    """Frame (rows,), point (rows,), corner (rows,) and wrench (rows, 6) of every edge of every cone, by frame.
 
     A ball between a heel and a toe that bear adds nothing to what these can give.
     """
@@ -156,17 +158,17 @@ def pushes_of(pads: Pads, com: np.ndarray) -> tuple[np.ndarray, np.ndarray, np.n
     corners = pads.corners[frame, point]
     columns = _columns(corners - com[frame, None], pads.normal[frame, point])
     each = columns.shape[1]
-    where = np.repeat(corners.reshape(-1, 3), each // corners.shape[1], axis=0)
+    corner = np.tile(np.repeat(np.arange(corners.shape[1]), each // corners.shape[1]), len(corners))
     frame, point, grid = np.repeat(frame, each), np.repeat(point, each), columns.reshape(-1, 6)
     pulls = pads.pulls[frame, point]
     if pulls.any():
         # what pulls can be pulled any way, and the opposite of an edge's force is one
         frame, point = np.concatenate([frame, frame[pulls]]), np.concatenate([point, point[pulls]])
-        where = np.concatenate([where, where[pulls]])
+        corner = np.concatenate([corner, corner[pulls]])
         grid = np.concatenate([grid, -grid[pulls]])
         order = np.argsort(frame, kind="stable")
-        frame, point, where, grid = frame[order], point[order], where[order], grid[order]
-    return frame, point, where, grid
+        frame, point, corner, grid = frame[order], point[order], corner[order], grid[order]
+    return frame, point, corner, grid
 
 
 def _columns(arms: np.ndarray, normal: np.ndarray) -> np.ndarray:

@@ -1,12 +1,13 @@
 """Center of gravity, momentum and angular momentum of a body in motion."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, fields
+from functools import lru_cache
 
 import numpy as np
 from scipy.sparse import csr_array
 
 from ironarc.core import rotation
-from ironarc.core.figure.body import Body, world_inertia
+from ironarc.core.figure.body import Body, Part, world_inertia
 from ironarc.core.motion.poses import Poses
 from ironarc.core.reading.derivatives import QUADRATIC, apply, derivative, operator_rows
 from ironarc.core.rows import blocks
@@ -49,48 +50,70 @@ def angle_increments(world_rotation: np.ndarray) -> np.ndarray:
 @dataclass(frozen=True)
 class Momentum:
     """com_velocity : (frames, 3) m/s; com_acceleration : (frames, 3) m/s²; angular_momentum : (frames, 3)
-    kg·m²/s about the com; all in world axes."""
+    kg·m²/s about the com; spins : (frames, groups, 3) of each of `groups_of` the body, whose sum is that of the body
+    alone; all in world axes."""
 
     com_velocity: np.ndarray
     com_acceleration: np.ndarray
     angular_momentum: np.ndarray
+    spins: np.ndarray
+
+
+GROUPS = ("trunk and head", "left arm", "right arm", "left leg", "right leg", "other")
+_GROUP_OF = {"upper arm": "arm", "forearm": "arm", "hand": "arm", "thigh": "leg", "shank": "leg", "foot": "leg"}
+
+
+@lru_cache(maxsize=64)
+def groups_of(body: Body) -> dict[str, np.ndarray]:
+    """Groups of parts whose spin is told, in the order of GROUPS: (bodies,) 1.0 for each of `body.joints` in one."""
+    groups = np.array([_group_of(next(p for p in body.parts if p.joint == joint)) for joint in body.joints])
+    return {name: (groups == name).astype(float) for name in GROUPS if name in groups}
+
+
+def _group_of(part: Part) -> str:
+    if part.segment in _GROUP_OF:
+        return f"{part.side} {_GROUP_OF[part.segment]}"
+    return GROUPS[0] if part.segment in ("trunk", "head") else GROUPS[-1]
 
 
 def momentum(
     poses: Poses, body: Body, centres: np.ndarray, com: np.ndarray, breaks: list[int], degree: int = QUADRATIC,
     was: tuple[Momentum, np.ndarray] | None = None,
 ) -> Momentum:  # fmt: skip
-    """L = Σ mᵢ (rᵢ - c) × (vᵢ - v_c) + Rᵢ Iᵢ Rᵢᵀ ωᵢ, with derivatives cut at `breaks` (frame indices).
+    """L = Σ mᵢ (rᵢ - c) × (vᵢ - v_c) + Rᵢ Iᵢ Rᵢᵀ ωᵢ, with derivatives cut at `breaks` (frame indices), by groups of
+    parts and of all.
 
     A quadratic fitted to points on a circle falls short of their speed, at the ends of a span by several
     per cent for a somersault. So the places are taken apart into the turning of the root, whose rate comes
     from rotations, and the slow change of shape seen from it: with ρ = R₀ᵀ (r - c) and Ω the root's rate
-    in its axes, v - v_c = R₀ (ρ̇ + Ω × ρ), so that the orbital part of L is R₀ (Σ m ρ × ρ̇ + J Ω), where J
-    is the inertia of the centres about the com.
+    in its axes, v - v_c = R₀ (ρ̇ + Ω × ρ).
 
     was : the momentum of a motion that differs on some frames, and (frames,) bool, where this one comes out otherwise
     """
-    v_com, a_com, L = np.zeros((3, len(com), 3))
     if was:
-        v_com[:], a_com[:], L[:] = was[0].com_velocity, was[0].com_acceleration, was[0].angular_momentum
+        v_com, a_com, L, spins = (np.array(getattr(was[0], f.name)) for f in fields(Momentum))
+    else:
+        v_com, a_com, L = np.zeros((3, len(com), 3))
+        spins = np.zeros((len(com), len(groups_of(body)), 3))
     for a, b in blocks(len(com)):
         if was and not was[1][a:b].any():
             continue
         rates, (low, high) = operator_rows((a, b), len(com), poses.dt, 1, breaks, degree)
         bends, _ = operator_rows((a, b), len(com), poses.dt, 2, breaks, degree)
         around, inside = slice(low, high), slice(a - low, b - low)
-        v_com[a:b], L[a:b] = _momentum_of(
+        v_com[a:b], spins[a:b] = _momentum_of(
             poses.rotation[around], poses.rig.roots[0], body, centres[around], com[around], rates, inside
         )
-        a_com[a:b] = apply(bends, com[around])
-    return Momentum(v_com, a_com, L)
+        a_com[a:b], L[a:b] = apply(bends, com[around]), spins[a:b].sum(axis=1)
+    return Momentum(v_com, a_com, L, spins)
 
 
 def _momentum_of(
     turn: np.ndarray, root: int, body: Body, centres: np.ndarray, com: np.ndarray, rows: csr_array, inside: slice
 ) -> tuple[np.ndarray, np.ndarray]:
-    """Velocity of the com and angular momentum on the frames `inside` of a stretch; `rows` differentiate there."""
-    masses = body.masses
+    """Velocity of the com and angular momentum of each group on the frames `inside` of a stretch; `rows` differentiate
+    there."""
+    masses, groups = body.masses, np.array(list(groups_of(body).values()))
     R0 = rotation.to_matrix(turn[:, root])
     shape = (centres - com[:, None]) @ R0  # rows times R₀ are R₀ᵀ (r - c)
     turning = turn[:, [root, *body.joints]]
@@ -98,15 +121,10 @@ def _momentum_of(
     rates = (rows @ moving.reshape(len(moving), -1)).reshape(-1, *moving.shape[1:])
     v_com, shape_rate, root_rate, omega = np.split(rates, [1, 1 + len(masses), 2 + len(masses)], axis=1)
     shape = shape[inside]
-    weighed = np.swapaxes(shape * masses[:, None], 1, 2)
-    twist, spread = weighed @ shape_rate, weighed @ shape
-    # Σ m ρ × ρ̇ from the antisymmetric part of Σ m ρ ρ̇ᵀ, and J Ω = tr(S) Ω - S Ω with S = Σ m ρ ρᵀ
-    orbital = np.stack([twist[:, i, j] - twist[:, j, i] for i, j in ((1, 2), (2, 0), (0, 1))], axis=-1)
-    orbital += root_rate[:, 0] * np.trace(spread, axis1=1, axis2=2)[:, None]
-    orbital -= (root_rate @ spread)[:, 0]
+    orbital = rotation.cross(shape, shape_rate + rotation.cross(root_rate, shape))
     own = np.swapaxes(np.swapaxes(omega, 0, 1) @ body.inertias, 0, 1)  # symmetric: rows will do
-    L = (R0[inside] @ orbital[..., None])[..., 0] + rotation.rotate(turning[inside, 1:], own).sum(axis=1)
-    return v_com[:, 0], L
+    orbital = (groups * masses) @ orbital @ np.swapaxes(R0[inside], 1, 2)
+    return v_com[:, 0], orbital + groups @ rotation.rotate(turning[inside, 1:], own)
 
 
 def whole_inertia(poses: Poses, body: Body, centres: np.ndarray, com: np.ndarray, at: slice) -> np.ndarray:
@@ -164,7 +182,7 @@ def with_loads(
         omega = rate(angle_increments(load.rotation[:, None])[:, 0], 1)
         own = rotation.rotate(load.rotation, omega @ load.inertia)
         L = L + w * np.cross(load.centre - common, apart - drift) + load.counts[:, None] * own
-    return Momentum(speed, push, L)
+    return Momentum(speed, push, L, moved.spins)
 
 
 def _speed_against(poses: Poses, apart: np.ndarray, edges: tuple[int, ...], degree: int) -> np.ndarray:

@@ -92,6 +92,7 @@ class Reading:
     """What the physics says of one performer. What only some ask for is worked out when they do.
 
     com, com_velocity, com_acceleration, angular_momentum : (frames, 3) m, m/s, m/s², kg·m²/s, world axes
+    spins : (frames, groups, 3) kg·m²/s of each of `groups_of` the body, without loads
     surfaces : each that comes near; touch : (frames, points) bool, what lies on each; rests : (frames, points) bool,
         what rests there by itself, for as long as it goes on
     footing : who bears the body when; said : what a person said of that, or None
@@ -107,6 +108,7 @@ class Reading:
     com_velocity: np.ndarray
     com_acceleration: np.ndarray
     angular_momentum: np.ndarray
+    spins: np.ndarray
     surfaces: Mapping[str, Surface]
     touch: Mapping[str, np.ndarray]
     rests: Mapping[str, np.ndarray]
@@ -311,8 +313,8 @@ def read_traced(
     moved, differs = _momentum(traced, footing, was)
     flights = _flights(traced, footing, moved, g, was, differs)
     reading = Reading(
-        traced, g, floor, moved.com_velocity, moved.com_acceleration, moved.angular_momentum, surfaces, touch, rests,
-        footing, said, contacts, flights,
+        traced, g, floor, moved.com_velocity, moved.com_acceleration, moved.angular_momentum, moved.spins, surfaces,
+        touch, rests, footing, said, contacts, flights,
     )  # fmt: skip
     if lies_otherwise is None:
         return reading
@@ -389,7 +391,7 @@ def _momentum(traced: Traced, footing: Footing, was: Reading | None) -> tuple[mo
         for edge in set(breaks) ^ set(was.breaks):
             differs[min(edge, len(differs) - 1)] = True
         differs = grown(differs, reach_of_fits(poses.dt))
-        known = mo.Momentum(was.com_velocity, was.com_acceleration, was.angular_momentum), differs
+        known = mo.Momentum(was.com_velocity, was.com_acceleration, was.angular_momentum, was.spins), differs
     moved = mo.momentum(poses, body, traced.centres, traced.body_com, breaks, traced.degree, known)
     if traced.loads:
         moved = mo.with_loads(
@@ -448,7 +450,7 @@ def _told(x: Reading) -> tuple[np.ndarray, ...]:
     """What all that is asked of a reading rests on, a row a frame, but for footing, surfaces and what is said."""
     track = x.traced.track
     return (
-        x.poses.local, x.poses.translation, x.com, x.com_velocity, x.com_acceleration, x.angular_momentum,
+        x.poses.local, x.poses.translation, x.com, x.com_velocity, x.com_acceleration, x.angular_momentum, x.spins,
         track.at, track.speed, track.moved,
     )  # fmt: skip
 

@@ -5,6 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ironarc.core import rotation
+from ironarc.core.by_identity import ByIdentity
 from ironarc.core.figure.skeleton import SIDES
 from ironarc.core.reading.read import Reading
 from ironarc.core.reading.skin import SOLE
@@ -28,6 +29,21 @@ class Pads:
     on: np.ndarray
     pulls: np.ndarray
     between: np.ndarray
+
+
+def pads_on(reading: Reading) -> Pads:
+    """Those of all that touches. Forces and balance ask one after the other: those asked last are at hand until others
+    are asked."""
+    global _last
+    found = _last.get(reading)
+    if found is None:
+        found = read_pads(reading, reading.footing.on)
+        _last = ByIdentity()
+        _last[reading] = found
+    return found
+
+
+_last: ByIdentity[Pads] = ByIdentity()
 
 
 def read_pads(reading: Reading, among: np.ndarray | None = None) -> Pads:

@@ -40,11 +40,11 @@ class WeighingDoubt:
     def _from_com(self, at: slice) -> np.ndarray:
         """(frames, bodies, 3) m from the body's own center of gravity."""
         masses, centres = self.body.masses, self.centres[at]
-        return centres - np.einsum("b,fbi->fi", masses / masses.sum(), centres)[:, None]
+        return centres - (masses / masses.sum() @ centres)[:, None]
 
     def moved(self, at: slice) -> np.ndarray:
         """(segments, frames, 3) m that the center of gravity moves by for a share of 1 more on each."""
-        return np.einsum("sb,fbi->sfi", self.mass, self._from_com(at)) / self.body.mass_kg
+        return np.swapaxes(self.mass @ self._from_com(at), 0, 1) / self.body.mass_kg
 
     def gravity(self, at: slice) -> float:
         """m/s², what the gravity that a flight over the frames `at` implies is unsure by: a standard deviation."""
@@ -81,8 +81,8 @@ class WeighingDoubt:
 
     def plumb(self) -> np.ndarray:
         """(frames,) m, what the place of the plumb on the floor is unsure by: a standard deviation."""
-        level = np.linalg.norm(self.moved(slice(None))[:, :, [0, 2]], axis=2)
-        return np.sqrt(((self.spread[:, None] / 2 * level) ** 2).sum(axis=0))
+        level = self.mass @ self._from_com(slice(None))[..., [0, 2]] / self.body.mass_kg
+        return np.sqrt((self.spread / 2) ** 2 @ (level**2).sum(axis=2).T)
 
     @cached_property
     def _spins(self) -> np.ndarray:
@@ -91,7 +91,7 @@ class WeighingDoubt:
             return np.zeros((len(self.spread), len(self.com), 3))
         from_com = self._from_com(slice(None))
         orbital = rotation.cross(from_com, np.gradient(from_com, self.dt, axis=0))
-        return np.einsum("sb,fbi->sfi", self.mass, orbital)
+        return np.swapaxes(self.mass @ orbital, 0, 1)
 
     def _together(self, each: np.ndarray) -> float:
         return float(np.sqrt(((self.spread / 2 * each) ** 2).sum()))
