@@ -6,6 +6,7 @@ import numpy as np
 
 Span = tuple[int, int]  # frame indices [a, b)
 BLOCK = 256  # frames worked on at once, so that what comes between stays in the cache
+MANY = 1024  # the same where little comes of each frame, so that less time goes to calling
 LEAST = 4  # frames worked on at once: one or two are multiplied another way, and differ in their last digit
 MOST = 0.5  # of all frames, from which everything is worked out anew
 NEAR = 64  # frames between two spans, under which they are one
@@ -13,8 +14,10 @@ NEAR = 64  # frames between two spans, under which they are one
 
 def runs(flags: np.ndarray) -> list[Span]:
     """Index spans [a, b) over which `flags` (n,) is True."""
-    edges = np.flatnonzero(np.diff(np.concatenate([[False], flags, [False]]).astype(np.int8)))
-    return [(int(a), int(b)) for a, b in zip(edges[::2], edges[1::2], strict=True)]
+    padded = np.zeros(len(flags) + 2, dtype=bool)
+    padded[1:-1] = flags
+    edges = np.flatnonzero(padded[1:] != padded[:-1]).tolist()
+    return list(zip(edges[::2], edges[1::2], strict=True))
 
 
 def differing(a: np.ndarray, b: np.ndarray, among: np.ndarray | None = None) -> np.ndarray:

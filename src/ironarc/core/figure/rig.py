@@ -6,10 +6,9 @@ from functools import cached_property
 import numpy as np
 
 from ironarc.core import rotation
-from ironarc.core.rows import blocks
+from ironarc.core.rows import MANY, blocks
 
 POSITION_CHANNELS = ("tx", "ty", "tz")
-MANY = 1024  # frames worked on at once: few joints lie at one depth
 ROTATION_CHANNELS = ("rx", "ry", "rz")
 
 

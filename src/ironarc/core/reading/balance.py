@@ -9,7 +9,7 @@ from ironarc.core.reading.again import by_frames
 from ironarc.core.reading.forces import read_forces
 from ironarc.core.reading.read import Reading
 from ironarc.core.reading.support import Pads, pads_on
-from ironarc.core.rows import as_wide, blocks
+from ironarc.core.rows import MANY, as_wide, blocks
 
 ALIKE_M = 1e-9  # within which two places are one
 TIPPED = 0.5  # of its height off the edge a body is past saving: a lean of some 27 degrees
@@ -68,7 +68,7 @@ def read_balance(reading: Reading) -> Balance:
 def support_hull(pads: Pads) -> np.ndarray:
     """(frames, corners, 2) m over the ground: the support area, as Balance has it."""
     hulls = []
-    for a, b in blocks(len(pads.on)):
+    for a, b in blocks(len(pads.on), MANY):
         # few touch at once: those of each frame first, in their order
         on = pads.on[a:b]
         few = np.argsort(~on, axis=1, kind="stable")[:, : on.sum(axis=1).max()]
@@ -145,7 +145,7 @@ def signed_distances(hull: np.ndarray, points: np.ndarray) -> tuple[np.ndarray, 
     """(frames, points) m to the edge of each frame's convex hull (frames, corners, 2), more than 0 inside, and
     (frames, points, 2) unit, the way out; points (frames, points, 2). NaN where there is no hull."""
     out, ways = np.empty(points.shape[:2]), np.empty(points.shape)
-    for a, b in blocks(len(hull)):
+    for a, b in blocks(len(hull), MANY):
         out[a:b], ways[a:b] = _signed_distances(hull[a:b], points[a:b])
     return out, ways
 

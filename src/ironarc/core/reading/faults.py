@@ -400,8 +400,10 @@ def _pass_tracks(reading: Reading) -> dict[tuple[str, str, int], np.ndarray]:
             out[what, prop.id, -1] = deepest
     solid = [p for p in reading.body.parts if p.segment in ("trunk", "head")]
     # ends of limbs deep inside the trunk or the head: nearer to the axis than half their thinner half-width
-    for i, point in enumerate(track.skin.points):
-        if point.point in ("palm", "toe", "ball", "knee"):
-            name = {"palm": "hand", "ball": "foot", "toe": "foot"}.get(point.point, point.point)
-            out[f"{point.side} {name}", "", i] = depth_in(track.middle[:, i], solid, reading.poses)
+    ends = np.flatnonzero(track.skin.named("palm", "toe", "ball", "knee"))
+    depths = depth_in(np.swapaxes(track.middle[:, ends], 0, 1), solid, reading.poses)
+    for i, depth in zip(ends.tolist(), depths, strict=True):
+        point = track.skin.points[i]
+        name = {"palm": "hand", "ball": "foot", "toe": "foot"}.get(point.point, point.point)
+        out[f"{point.side} {name}", "", i] = depth
     return out

@@ -18,8 +18,10 @@ from ironarc.core.reading.read import Reading
 from ironarc.core.reading.skin import parts_of
 from ironarc.core.reading.support import Pads, pads_on
 from ironarc.core.reading.wrench import nearest
+from ironarc.core.rows import MANY, blocks
 from ironarc.core.settings import CAPTURED, SETTINGS
 
+EDGES = 4  # of a cone of friction
 TORQUE_LENGTH_M = 1.0  # a torque of 1 m body weight weighs as a force of one: half of it lets a capture's noise through
 
 
@@ -156,8 +158,10 @@ def pushes_of(pads: Pads, com: np.ndarray) -> tuple[np.ndarray, np.ndarray, np.n
     """
     frame, point = np.nonzero(pads.on & ~pads.between)
     corners = pads.corners[frame, point]
-    columns = _columns(corners - com[frame, None], pads.normal[frame, point])
-    each = columns.shape[1]
+    each = EDGES * corners.shape[1]
+    columns = np.empty((len(frame), each, 6))
+    for a, b in blocks(len(frame), MANY):
+        columns[a:b] = _columns(corners[a:b] - com[frame[a:b], None], pads.normal[frame[a:b], point[a:b]])
     corner = np.tile(np.repeat(np.arange(corners.shape[1]), each // corners.shape[1]), len(corners))
     frame, point, grid = np.repeat(frame, each), np.repeat(point, each), columns.reshape(-1, 6)
     pulls = pads.pulls[frame, point]
@@ -172,7 +176,7 @@ def pushes_of(pads: Pads, com: np.ndarray) -> tuple[np.ndarray, np.ndarray, np.n
 
 
 def _columns(arms: np.ndarray, normal: np.ndarray) -> np.ndarray:
-    """(contacts, corners · 4, 6): the wrench of every edge of every corner's cone of friction, force and torque.
+    """(contacts, corners · EDGES, 6): the wrench of every edge of every corner's cone of friction, force and torque.
 
     arms (contacts, corners, 3) m from the com; normal (contacts, 3) unit
     """
@@ -185,7 +189,7 @@ def _columns(arms: np.ndarray, normal: np.ndarray) -> np.ndarray:
     edges = (normal[:, None] + friction * ways) / np.sqrt(1 + friction**2)
     force = np.repeat(edges[:, None], arms.shape[1], axis=1)
     torque = rotation.cross(arms[:, :, None], force) / TORQUE_LENGTH_M
-    return np.concatenate([force, torque], axis=-1).reshape(len(arms), 4 * arms.shape[1], 6)
+    return np.concatenate([force, torque], axis=-1).reshape(len(arms), EDGES * arms.shape[1], 6)
 
 
 def kept_frames(dt: float) -> int:

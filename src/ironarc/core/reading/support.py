@@ -9,6 +9,7 @@ from ironarc.core.by_identity import ByIdentity
 from ironarc.core.figure.skeleton import SIDES
 from ironarc.core.reading.read import Reading
 from ironarc.core.reading.skin import SOLE
+from ironarc.core.rows import MANY, blocks
 
 WIDENED_M = 0.03  # that a contact reaches to each side, of a figure 1.75 m tall
 BEYOND = 0.3  # of that, a sole reaches beyond its heel and its toe
@@ -70,14 +71,16 @@ def read_pads(reading: Reading, among: np.ndarray | None = None) -> Pads:
             breadth[i] = max(half, default=wide)
     reach[skin.named("heel")], reach[skin.named("toe")] = -BEYOND * wide, BEYOND * wide
     normal, corners = np.zeros((n, points, 3)), np.zeros((n, points, 2, 3))
-    normal[rows] = up = out_of[rows]
-    # by matrices: however few they are, they are worked out one way
-    ahead = rotation.turned(rotation.to_matrix(poses.rotation[rows[0], joints[rows[1]]]), body.anatomy.forward)
-    aside = rotation.cross(up, ahead)
-    length = rotation.length(aside)[:, None]
-    aside = np.where(length > 1e-6, aside / np.maximum(length, 1e-6), [1.0, 0.0, 0.0])
-    across, beyond = aside * breadth[rows[1], None], rotation.cross(aside, up) * reach[rows[1], None]
-    corners[rows] = track.at[rows][:, None] + beyond[:, None] + np.stack([across, -across], axis=1)
+    for a, b in blocks(len(rows[0]), MANY):
+        frame, point = at = rows[0][a:b], rows[1][a:b]
+        normal[at] = up = out_of[at]
+        # by matrices: however few they are, they are worked out one way
+        ahead = rotation.turned(rotation.to_matrix(poses.rotation[frame, joints[point]]), body.anatomy.forward)
+        aside = rotation.cross(up, ahead)
+        length = rotation.length(aside)[:, None]
+        aside = np.where(length > 1e-6, aside / np.maximum(length, 1e-6), [1.0, 0.0, 0.0])
+        across, beyond = aside * breadth[point, None], rotation.cross(aside, up) * reach[point, None]
+        corners[at] = track.at[at][:, None] + beyond[:, None] + np.stack([across, -across], axis=1)
     pulls = np.zeros(on.shape, dtype=bool) if reading.said is None else reading.said.pulls & on
     between = np.zeros(on.shape, dtype=bool)
     for side in SIDES:

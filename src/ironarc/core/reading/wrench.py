@@ -74,10 +74,13 @@ def _spread(grid, ends, wrench, shares, to_do, starts, last, pushed) -> None:
     found = np.linalg.solve(normal, few @ wrench[near][..., None])
     rest = wrench[near] - (np.swapaxes(few, 1, 2) @ found)[..., 0]
     found = found[..., 0]
-    many = ends[near + 1] - ends[near]
-    of_rows = rotation.dot(grid[_from_each(ends[near], many)], np.repeat(rest, many, axis=0))
-    helps = np.maximum.reduceat(of_rows, np.cumsum(many) - many)
-    proven = (found >= 0).all(axis=1) & (helps <= SLACK)
+    proven = (found >= 0).all(axis=1)
+    if not proven.any():
+        return
+    begins, rest = ends[near[proven]], rest[proven]
+    many = ends[near[proven] + 1] - begins
+    of_rows = rotation.dot(grid[_from_each(begins, many)], np.repeat(rest, many, axis=0))
+    proven[proven] = np.maximum.reduceat(of_rows, np.cumsum(many) - many) <= SLACK
     used = used[proven]
     shares[(ends[near[proven], None] + edges[proven])[used]] = found[proven][used]
     to_do[near[proven]] = False
