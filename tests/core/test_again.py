@@ -10,14 +10,17 @@ from bench.blocking import long_capture
 from ironarc.core.columns.turns import SPHERE, smooth_turns
 from ironarc.core.document import Shot
 from ironarc.core.edits.rate import KEEP_SECONDS, at_rate
+from ironarc.core.judging.findings import find
 from ironarc.core.judging.judge import judge
-from ironarc.core.reading import read_shot
+from ironarc.core.reading import read_shot, see
+from ironarc.core.reading.faults import contact_faults
 from ironarc.core.reading.forces import read_forces
 from ironarc.core.reading.wrench import TOGETHER, nearest
 from ironarc.core.rows import LEAST, differing, grown, spans_of
 from ironarc.core.scene.placement import Placement
 from ironarc.core.scene.props import Prop
 from ironarc.core.shared import patched
+from ironarc.web.commands import EDIT_REQUEST, to_edit
 from tests.again import apart, edited, everything, told
 from tests.conftest import demo
 
@@ -70,6 +73,23 @@ def test_an_edit_that_changes_nothing_asks_nothing_anew():
     assert now.again.spans == []
     assert now.ask(read_forces) is forces
     assert now.flights == was.flights
+
+
+def test_what_an_edit_does_not_reach_is_found_once():
+    shot = long_capture(1500)
+    was = read_shot(shot)
+    before = find(was)
+    asked = {"kind": "lift_contact", "part": "left foot", "start": 700, "end": 704, "performer": shot.performer.id}
+    edit = to_edit(EDIT_REQUEST.validate_python({"revision": 1, "edit": asked}).edit, see(shot))
+    now = read_shot(edit.apply(shot), was=was)
+    found, known = find(now), set(map(id, before))
+    assert told(now) == told(read_shot(edit.apply(shot)))
+    anew = [f for f in found if id(f) not in known]
+    assert anew
+    assert all(f.end > 600 and f.start < 800 for f in anew)
+    assert len(found) - len(anew) > 20
+    faults = set(map(id, was.ask(contact_faults)))
+    assert all(f.end > 600 and f.start < 800 for f in now.ask(contact_faults) if id(f) not in faults)
 
 
 def test_whom_an_edit_did_not_touch_is_judged_anew_only_by_what_it_meets():

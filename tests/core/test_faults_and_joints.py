@@ -14,7 +14,7 @@ from ironarc.core.judging.grades import GRADES
 from ironarc.core.judging.judge import judge, others
 from ironarc.core.motion.poses import poses_of
 from ironarc.core.reading import see
-from ironarc.core.reading.faults import contact_faults
+from ironarc.core.reading.faults import _farthest, contact_faults
 from ironarc.core.reading.inside import depth_in
 from ironarc.core.reading.joints import read_joints
 from ironarc.core.reading.read import read
@@ -60,6 +60,16 @@ def test_planted_feet_that_slide_are_told_with_how_far_and_when(way, grade):
         assert f.part == "both feet"
         assert 20 <= f.start <= 32
         assert 50 <= f.end <= 62
+
+
+@pytest.mark.parametrize("turns", [0.0, 0.3, 2.0])
+def test_how_far_a_slide_goes_is_between_the_two_places_that_lie_farthest_apart(turns):
+    rng = np.random.default_rng(3)
+    t = np.linspace(0, 1, 150)
+    path = np.column_stack([t * np.cos(turns * t * 6), t * np.sin(turns * t * 6)]) + rng.normal(0, 0.01, (150, 2))
+    table = np.linalg.norm(path[:, None] - path, axis=-1)
+    i, j, far = _farthest(path)
+    assert (i, j, far) == (*sorted(np.unravel_index(table.argmax(), table.shape)), pytest.approx(table.max()))
 
 
 def test_a_foot_that_turns_about_its_ball_does_not_slide():

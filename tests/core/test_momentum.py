@@ -11,8 +11,9 @@ from ironarc.core.figure.weighing import Weighing
 from ironarc.core.motion.poses import Poses
 from ironarc.core.reading import read_shot
 from ironarc.core.reading.derivatives import derivative
-from ironarc.core.reading.momentum import body_centres, momentum, whole_com, whole_inertia
+from ironarc.core.reading.momentum import body_centres, groups_of, momentum, whole_com, whole_inertia
 from ironarc.core.reading.read import read
+from ironarc.core.reading.spin import read_spin_parts
 from tests.conftest import demo
 from tests.figures import BRAM_RIG, CM, bake_shot, identity, stiff_poses
 
@@ -43,6 +44,24 @@ def test_a_stiff_figure_turning_evenly_has_the_angular_momentum_of_a_rigid_body(
     centres, com, m = measure(poses)
     expected = whole_inertia(poses, BODY, centres, com, slice(None)) @ omega
     np.testing.assert_allclose(m.angular_momentum, expected, atol=1e-9 * np.linalg.norm(expected, axis=1).max())
+
+
+def test_each_group_of_parts_carries_the_spin_of_its_own_bodies():
+    omega = 6.0 * np.array([0.6, -0.64, 0.48])
+    t = np.arange(60)[:, None] * DT
+    poses = stiff_poses(BRAM_RIG, rotation.exp(omega * t), np.zeros((60, 3)), DT)
+    centres, com, m = measure(poses)
+    d, turn = centres - com[:, None], rotation.to_matrix(poses.rotation[:, BODY.joints])
+    own = turn @ BODY.inertias @ np.swapaxes(turn, -1, -2) @ omega
+    each = own + BODY.masses[:, None] * np.cross(d, np.cross(omega, d))
+    for k, (name, of_it) in enumerate(groups_of(BODY).items()):
+        expected = each[:, of_it > 0].sum(axis=1)
+        np.testing.assert_allclose(m.spins[:, k], expected, atol=1e-9 * np.abs(each).max() * 20, err_msg=name)
+    assert list(groups_of(BODY)) == ["trunk and head", "left arm", "right arm", "left leg", "right leg"]
+    reading = read(poses, BODY, 9.81, 0.0)
+    axis = m.angular_momentum / rotation.length(m.angular_momentum)[:, None]
+    about = np.einsum("fij,fi,fj->f", whole_inertia(poses, BODY, centres, com, slice(None)), axis, axis)
+    np.testing.assert_allclose(reading.ask(read_spin_parts).inertia, about, rtol=1e-9)
 
 
 def test_a_dumb_bell_s_angular_momentum():

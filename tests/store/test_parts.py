@@ -4,12 +4,13 @@ import json
 
 from hypothesis import given
 from hypothesis import strategies as some
-from sqlalchemy import func, select
+from sqlalchemy import event, func, select
+from sqlalchemy.orm import Session
 
 from ironarc.core.document.codec import shot_to_plain
 from ironarc.core.edits.commands import COMMANDS
 from ironarc.core.reading import see
-from ironarc.store import parts, shots
+from ironarc.store import parts, shots, uses
 from ironarc.store.blobs import BlobWriter
 from ironarc.store.models import PartRow, RevisionRow, UseRow
 from tests.conftest import demo
@@ -45,6 +46,21 @@ def test_a_revision_costs_the_parts_that_its_edit_changed(session):
         revision = shots.apply(session, shot_id, revision, edit).standing.revision
     assert (kept_letters(session) - first) / 10 < 0.1 * first
     assert shots.load(session, shot_id, revision).notes == "Note 9"
+
+
+def test_an_edit_looks_only_for_what_its_shot_did_not_use_before(session):
+    shot_id = shots.create(session, demo("Gap hop"))
+    shot = shots.load(session, shot_id, shots.standing(session, shot_id).revision)
+    used = set(session.scalars(select(UseRow.address).where(UseRow.shot_id == shot_id)))
+    assert len(used) > 3
+    assert uses.not_yet(session, shot_id, {*used, "elsewhere"}) == {"elsewhere"}
+    asked = []
+    event.listen(session.get_bind(), "before_cursor_execute", lambda *args: asked.append(args[2]))
+    with Session(session.get_bind()) as mine:
+        edit = COMMANDS["set_notes"](see(shot), "Lower")
+        shots.apply(mine, shot_id, shots.standing(session, shot_id).revision, edit, before=shot)
+    assert not [statement for statement in asked if " blob" in statement]
+    assert len(asked) < 12
 
 
 def test_parts_go_with_the_last_shot_that_uses_them(session):

@@ -439,7 +439,7 @@ def _again(was: Reading, now: Reading, moved: np.ndarray, lies_otherwise: np.nda
         rows |= differing(was.touch[name], now.touch[name]) | differing(was.rests[name], now.rests[name])
     for a, b in zip(_borne(was), _borne(now), strict=True):
         rows |= differing(a, b)
-    for a, b in set(was.footing.flights) ^ set(now.footing.flights):
+    for a, b in {*was.footing.flights, *was.footing.hovers} ^ {*now.footing.flights, *now.footing.hovers}:
         rows[a:b] = True
     # frames whose pushes are told together are told anew together
     rows = grown(rows, max(round(REACH_S / now.poses.dt), TOGETHER))
@@ -483,7 +483,7 @@ def _nearest(
         rest = resting(away, speed, size)
     else:
         only = surfaces[names[0]]
-        which, away, speed, rest = np.zeros(only.away.shape, np.int8), only.away, only.speed, rests[names[0]]
+        which, away, speed, rest = np.zeros(only.away.shape, np.int16), only.away, only.speed, rests[names[0]]
     if said is None:
         return which, away, speed, rest
     told = np.flatnonzero(np.logical_or.reduce([said.touches[name].any(axis=0) for name in names]))
@@ -503,10 +503,10 @@ def _nearest(
 def _of_the_nearest(surfaces: list[tuple[np.ndarray, np.ndarray]]) -> tuple[np.ndarray, np.ndarray, np.ndarray]:
     """(frames, points) each: which of the surfaces, told by away and speed, is nearest, and these two of it."""
     away, speed = surfaces[0]
-    which = np.zeros(away.shape, np.int8)
+    which = np.zeros(away.shape, np.int16)
     for i, (off, fast) in enumerate(surfaces[1:], start=1):
         nearer = off < away
-        which, away = np.where(nearer, np.int8(i), which), np.where(nearer, off, away)
+        which, away = np.where(nearer, np.int16(i), which), np.where(nearer, off, away)
         speed = np.where(nearer, fast, speed)
     return which, away, speed
 
