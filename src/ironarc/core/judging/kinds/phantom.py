@@ -31,8 +31,8 @@ def rule(case: Case) -> Iterator[Finding]:
     """Force that no contact can give, kept up for a tenth of a second; the sentence says which kind it is."""
     reading = case.reading
     forces = reading.ask(read_forces)
-    kept = kept_up(_size(case), kept_frames(case.reading.poses.dt))
-    over, air = kept > case.limits["phantom"].strained, reading.footing.air
+    lasting = kept_up(_size(case), kept_frames(case.reading.poses.dt))
+    over, air = lasting > case.limits["phantom"].strained, reading.footing.air
     # a span that goes from the ground into the air has two causes
     spans = sorted((*runs(over & ~air), *runs(over & air)))
     if not spans:
@@ -42,8 +42,8 @@ def rule(case: Case) -> Iterator[Finding]:
     at = np.column_stack([starts, ends]).ravel()
     force = np.concatenate([forces.phantom, np.zeros((1, 3))])
     means = np.add.reduceat(force, at, axis=0)[::2] / (ends - starts)[:, None]
-    most = np.maximum.reduceat(np.concatenate([kept, [0.0]]), at)[::2]
-    kept, stances = case.kept("phantom", "arc", "balance"), stances_of(case)
+    most = np.maximum.reduceat(np.concatenate([lasting, [0.0]]), at)[::2]
+    kept, stances = case.kept("phantom"), stances_of(case)
     flights = _beside(reading, starts + case.first, ends - 1 + case.first)
     for (a, b), worst, mean, aloft, flight in zip(
         spans, most.tolist(), means.tolist(), air[starts].tolist(), flights, strict=True
