@@ -311,6 +311,12 @@ def test_a_push_and_a_landing_are_told_with_the_force_they_take(fps):
     assert landing.recoil_m < 0.02
 
 
+@pytest.mark.parametrize("give", [0.3, 0.02])
+def test_a_push_takes_at_most_no_less_than_it_does_on_average(give):
+    for push in jump(2.5, 2.4, give, 1 / 24).ask(read_pushes):
+        assert push.peak_bw >= push.mean_bw > 1
+
+
 def test_a_push_and_a_landing_are_told_on_the_frames_they_take():
     reading = jump(2.5, 2.4, 0.3)
     assert not reading.ask(read_pushes)[0].wind_up_frames  # from a low stand: nothing goes down before

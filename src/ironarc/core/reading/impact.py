@@ -5,6 +5,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from ironarc.core import rotation
 from ironarc.core.reading.flights import Flight
 from ironarc.core.reading.forces import read_forces
 from ironarc.core.reading.read import Reading
@@ -116,7 +117,8 @@ def _push(reading: Reading, flight: Flight, at: np.ndarray, first: int, take_off
         ways = [beyond, outside] if 0 <= beyond < len(y) else [outside]
         mean = max(mean, _sudden(y[[*ways, *at]], low + len(ways), speed, dt, g, reading.size))
     span = at[: low + 1]
-    peak = float(np.linalg.norm(reading.ask(read_forces).grf[span], axis=1).max(initial=0.0))
+    # a fit smooths what comes and goes within its width: at most it is no less than it has to be on average
+    peak = max(float(rotation.length(reading.ask(read_forces).grf[span]).max(initial=0.0)), mean)
     rest = y[at[low:]]
     turn = _turning(-rest, TURNING_M * reading.size)
     back = float(rest[turn] - rest[0])
