@@ -56,10 +56,10 @@ def test_a_long_shot_is_seen_and_stepped_while_it_is_being_read(person, long_sho
 
 def test_the_list_grows_as_one_scrolls_and_is_asked_anew_by_a_filter(person, long_shot):
     person.open_shot(long_shot, "?step=read")
-    assert len(person.all("#punch-list > .finding")) == 40
+    assert len(person.all("#punch-list > .finding")) == 20
     last = person.one("#more-cards")
     person.driver.execute_script("arguments[0].scrollIntoView()", last)
-    person.until(lambda: len(person.all("#punch-list > .finding")) > 40)
+    person.until(lambda: len(person.all("#punch-list > .finding")) > 20)
     chosen = Select(person.one('[data-filter="kind"]'))
     kind = chosen.options[-1].get_attribute("value")
     chosen.select_by_value(kind)
@@ -70,9 +70,9 @@ def test_the_list_grows_as_one_scrolls_and_is_asked_anew_by_a_filter(person, lon
 
 def test_flights_come_as_one_scrolls_to_them(person, long_shot):
     person.open_shot(long_shot, "?step=read")
-    assert len(person.all("[data-flight-card]")) == 12
+    assert len(person.all("[data-flight-card]")) == 6
     person.driver.execute_script("arguments[0].scrollIntoView()", person.one("#more-flights"))
-    person.until(lambda: len(person.all("[data-flight-card]")) > 12)
+    person.until(lambda: len(person.all("[data-flight-card]")) > 6)
     assert person.complaints() == []
 
 
