@@ -27,11 +27,13 @@ def judged(case: Case) -> list[Flight]:
     return [f for f in case.reading.flights if can_judge(f, case.reading.g, case.limits)]
 
 
-def of_each(case: Case, kind: str, find: Callable[[Case, Flight], Iterable[Finding]]) -> Iterator[Finding]:
-    """What is found of every flight that can be judged, held against the limits of one kind; of a flight that an edit
-    did not reach, what was found before. find : of one, from what the flight itself says"""
-    held_by = kind, case.limits[kind].strained, case.limits[kind].cracked
-    for flight in judged(case):
+def of_each(
+    case: Case, kind: str, find: Callable[[Case, Flight], Iterable[Finding]], flights: Iterable[Flight] | None = None
+) -> Iterator[Finding]:
+    """What is found of every flight that can be judged, or of some, held against the limits of one kind; of a flight
+    that an edit did not reach, what was found before. find : of one, from what the flight itself says"""
+    held_by = find, case.limits[kind].strained, case.limits[kind].cracked
+    for flight in judged(case) if flights is None else flights:
         known = _FOUND.get(flight)
         if known is None:
             known = _FOUND[flight] = {}
@@ -40,7 +42,8 @@ def of_each(case: Case, kind: str, find: Callable[[Case, Flight], Iterable[Findi
         yield from known[held_by]
 
 
-_FOUND: ByIdentity[dict[tuple[str, float, float], tuple[Finding, ...]]] = ByIdentity()  # by what it was held by
+# by what found them and what they were held against
+_FOUND: ByIdentity[dict[tuple[Callable, float, float], tuple[Finding, ...]]] = ByIdentity()
 
 
 def off_whatever_it_weighs(case: Case, flight: Flight) -> float:

@@ -33,10 +33,21 @@ def read_soles(reading: Reading) -> np.ndarray:
     Of a body that glides nothing rests: all on which it is borne tells then.
     """
     soles = reading.traced.track.skin.named(*SOLE)
-    floor = reading.surfaces[FLOOR]
-    away, speed = floor.away[:, soles], floor.speed[:, soles]
-    if not away.shape[1]:
-        return np.zeros(len(soles))
-    rests = speed[np.arange(len(away)), away.argmin(axis=1)] < SETTINGS["free_still"].value * reading.size
-    level = sole_level(away, rests, reading.size) or sole_level(away, ~reading.footing.air, reading.size)
+    level = reading.ask(_at_rest)
+    if not level and soles.any():
+        level = sole_level(reading.surfaces[FLOOR].away[:, soles], ~reading.footing.air, reading.size)
     return level * soles
+
+
+def _at_rest(reading: Reading) -> float:
+    """m over the floor at which soles rest by themselves, 0 for not at all."""
+    floor = reading.surfaces[FLOOR]
+    was, level = reading.before(_at_rest) or (None, 0.0)
+    if was is not None and was.surfaces[FLOOR] is floor:
+        return level
+    soles = reading.traced.track.skin.named(*SOLE)
+    if not soles.any():
+        return 0.0
+    away, speed = floor.away[:, soles], floor.speed[:, soles]
+    rests = speed[np.arange(len(away)), away.argmin(axis=1)] < SETTINGS["free_still"].value * reading.size
+    return sole_level(away, rests, reading.size)

@@ -21,8 +21,7 @@ GRADE = Grade(
 
 def rule(case: Case) -> Iterator[Finding]:
     """Parts that turn too far from one frame to the next."""
-    turned = np.degrees(case.reading.ask(read_joints).turned_rad)
-    limit = case.limits["fast"].strained
+    turned, limit = case.reading.ask(read_joints).turned_rad, np.radians(case.limits["fast"].strained)
     anatomy = case.reading.body.anatomy
     found: list[tuple[int, int, int]] = []
     for joint in np.flatnonzero(turned.max(axis=0, initial=0.0) > limit):
@@ -37,7 +36,7 @@ def rule(case: Case) -> Iterator[Finding]:
                 j, x, y = found[above]
                 found[above] = (j, min(a, x), max(b, y))
     for joint, a, b, part in _twins(case, found):
-        most = float(turned[a:b, joint].max())
+        most = float(np.degrees(turned[a:b, joint].max()))
         verb = "turn" if len(single_parts(part)) > 1 else "turns"
         says = f"{part.capitalize()} {verb} {most:.0f}° in a frame; the eye loses it."
         yield from case.raised("fast", most, a + case.first - 1, b - 1 + case.first, says, part)

@@ -8,7 +8,7 @@ from ironarc.core.judging.evidence import Evidence, curve
 from ironarc.core.judging.finding import SOUND, Case, Finding
 from ironarc.core.judging.grade import SPEED, Grade
 from ironarc.core.judging.kind import Kind
-from ironarc.core.judging.on_flights import cause_of, judged
+from ironarc.core.judging.on_flights import cause_of, judged, of_each
 from ironarc.core.reading.flights import Flight
 from ironarc.core.reading.impact import read_pushes
 
@@ -27,11 +27,18 @@ def rule(case: Case) -> Iterator[Finding]:
     short = {
         p.flight.start for p in case.reading.ask(read_pushes) if p.at_take_off and p.end - p.start + 1 < KINK_FRAMES
     }
-    for flight in judged(case):
-        # the speed of a push of two frames is anyone's guess
-        if flight.start not in short:
-            yield from _kink(case, flight, True)
-        yield from _kink(case, flight, False)
+    flights = judged(case)
+    # the speed of a push of two frames is anyone's guess
+    yield from of_each(case, "kink", _leaving, [f for f in flights if f.start not in short])
+    yield from of_each(case, "kink", _landing, flights)
+
+
+def _leaving(case: Case, flight: Flight) -> Iterator[Finding]:
+    return _kink(case, flight, True)
+
+
+def _landing(case: Case, flight: Flight) -> Iterator[Finding]:
+    return _kink(case, flight, False)
 
 
 def _kink(case: Case, flight: Flight, at_take_off: bool) -> Iterator[Finding]:
