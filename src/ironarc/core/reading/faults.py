@@ -379,7 +379,7 @@ def _hover_tracks(reading: Reading) -> tuple[np.ndarray, np.ndarray, np.ndarray]
 
 def _passes(reading: Reading) -> list[ContactFault]:
     """Parts whose middle goes through a prop, and hands or forearms through the trunk or the head."""
-    # points of one part that pass through the body are told apart by nothing else
+    # several points go by the name of one part, so a run doesn't tell them apart: all are found anew
     return [
         fault for (what, surface, _), depth in reading.ask(_pass_tracks).items()
         for fault in kept_faults(reading, THROUGH, depth, what, surface)

@@ -33,8 +33,8 @@ class Pads:
 
 
 def pads_on(reading: Reading) -> Pads:
-    """Those of all that touches. Forces and balance ask one after the other: those asked last are at hand until others
-    are asked."""
+    """Pads of all that touches. Forces and balance ask for the same ones in turn, so those of the last reading that was
+    asked are kept; of more than one they would take too much memory."""
     global _last
     found = _last.get(reading)
     if found is None:
